@@ -1,0 +1,100 @@
+package lehrgang.core.derivation;
+
+import java.util.List;
+import java.util.Optional;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.wording.Phrase;
+
+/// A part of a step, as the procedure lays it out; the views know blocks and not procedures.
+public sealed interface Block {
+  /// A paragraph.
+  record Prose(Phrase phrase) implements Block {}
+
+  /// A sentence set off from the text.
+  record Remark(Tone tone, Phrase phrase) implements Block {}
+
+  /// What a remark tells.
+  enum Tone {
+    /// A check that came out.
+    CHECKED,
+    NOTE,
+    WARNING
+  }
+
+  /// The instructor's question, to be written in place.
+  record QuestionText() implements Block {}
+
+  /// The table that is typed, with its totals.
+  record DataEntry(CellTable table) implements Block {}
+
+  /// The significance level, to be typed in place.
+  record LevelEntry(Phrase phrase, LineId alpha) implements Block {}
+
+  /// Tables that belong beside each other.
+  record Tables(List<CellTable> tables) implements Block {
+    public Tables {
+      tables = List.copyOf(tables);
+    }
+  }
+
+  /// A table whose cells are lines.
+  ///
+  /// @param title        what it shows
+  /// @param shade        lines of the same shape whose sign and size shade the cells
+  /// @param rowTotals    may be empty
+  /// @param columnTotals may be empty
+  record CellTable(
+      Phrase title,
+      List<String> rows,
+      List<String> columns,
+      List<List<LineId>> cells,
+      Optional<List<List<LineId>>> shade,
+      List<LineId> rowTotals,
+      List<LineId> columnTotals,
+      Optional<LineId> grandTotal) {}
+
+  /// One line of a family worked out: the selected one, or at first `example`.
+  record Working(List<LineId> family, LineId example) implements Block {
+    public Working {
+      family = List.copyOf(family);
+    }
+
+    public static Working of(LineId line) {
+      return new Working(List.of(line), line);
+    }
+  }
+
+  /// The workings behind a function in a line's formula, such as 1 − Φ(z).
+  record WrittenOut(LineId line) implements Block {}
+
+  /// The iterations behind a root in a line's formula.
+  record Iterations(LineId line) implements Block {}
+
+  /// The curve, the critical region and the statistic.
+  record TailCurve(LineId statistic, LineId df, LineId critical, LineId alpha, LineId p)
+      implements Block {}
+
+  /// A printed table around the degrees of freedom, with the bracket that it gives for p.
+  record TableExcerpt(LineId df, LineId alpha, LineId statistic, Emphasis emphasis)
+      implements Block {}
+
+  /// What a table excerpt is there to show.
+  enum Emphasis {
+    CRITICAL_VALUE,
+    BRACKET
+  }
+
+  /// Bars for observed and expected counts, from zero.
+  record PairedBars(CellTable observed, CellTable expected) implements Block {}
+
+  /// Bars ranked by size, each with the sign of another line.
+  record RankedBars(List<LineId> sizes, List<LineId> signs, Phrase title) implements Block {
+    public RankedBars {
+      sizes = List.copyOf(sizes);
+      signs = List.copyOf(signs);
+    }
+  }
+
+  /// A line ready to copy into a report.
+  record ReportLine(Phrase phrase) implements Block {}
+}

@@ -1,0 +1,45 @@
+package lehrgang.core.derivation;
+
+import java.util.Optional;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Kind;
+import lehrgang.core.wording.Phrase;
+
+/// One number of a worked solution.
+///
+/// @param id          its stable name, such as `E[2,3]`
+/// @param symbol      how it is written, such as *E*₂₃
+/// @param label       what it is in words, such as "Gorge path, Autumn"
+/// @param formula     what it is computed from; the leaves are other lines or data
+/// @param kind        what sort of number it is
+/// @param role        what it is in the picture of its table
+/// @param secondRoute another way to the same number, where there is one
+public record Line(
+    LineId id,
+    Symbol symbol,
+    Phrase label,
+    Expr formula,
+    Kind kind,
+    Role role,
+    Optional<SecondRoute> secondRoute) {
+  /// Another way to a number.
+  ///
+  /// @param label   the way in words
+  /// @param formula the way as a formula
+  public record SecondRoute(Phrase label, Expr formula) {}
+
+  public Line(LineId id, Symbol symbol, Phrase label, Expr formula, Kind kind) {
+    this(id, symbol, label, formula, kind, Role.OTHER, Optional.empty());
+  }
+
+  public Line as(Role itsRole) {
+    return new Line(id, symbol, label, formula, kind, itsRole, secondRoute);
+  }
+
+  public Line checkedBy(Phrase way, Expr other) {
+    return new Line(
+        id, symbol, label, formula, kind, role, Optional.of(new SecondRoute(way, other)));
+  }
+}

@@ -1,0 +1,34 @@
+package lehrgang.core.derivation;
+
+import java.util.List;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.wording.Phrase;
+
+/// The result of a solution at a glance.
+///
+/// @param items    the numbers that carry it
+/// @param decision whether H₀ is rejected
+/// @param sentence the decision in words
+public record Verdict(List<Item> items, Decision decision, Phrase sentence) {
+  /// What becomes of H₀; it is never accepted.
+  public enum Decision {
+    REJECT("reject"),
+    DO_NOT_REJECT("do-not-reject");
+
+    private final String key;
+
+    Decision(String key) {
+      this.key = key;
+    }
+
+    public String key() {
+      return key;
+    }
+  }
+
+  public record Item(Phrase label, LineId line) {}
+
+  public Verdict {
+    items = List.copyOf(items);
+  }
+}

@@ -1,0 +1,48 @@
+package lehrgang.core.distribution;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.UnaryOperator;
+import lehrgang.core.number.Value;
+
+/// The iterations that find the point with a given right-tail area, by Newton's rule: each step
+/// moves by
+/// (area − target) / height of the curve.
+///
+/// @param steps from the starting value to the point found; never empty
+public record RootSearch(List<Iteration> steps) {
+  /// @param point where the area was taken
+  /// @param area  the area to its right
+  public record Iteration(Value point, Value area) {}
+
+  private static final int MOST_STEPS = 200;
+  private static final BigDecimal CLOSE_ENOUGH = new BigDecimal("1e-33");
+
+  /// The point found.
+  public Value point() {
+    return steps.getLast().point();
+  }
+
+  static RootSearch of(
+      double start, UnaryOperator<Value> tail, DoubleUnaryOperator height, Value target) {
+    List<Iteration> steps = new ArrayList<>();
+    Value point = Value.real(start);
+    while (steps.size() < MOST_STEPS) {
+      Value area = tail.apply(point);
+      steps.add(new Iteration(point, area));
+      Value step =
+          area.minus(target).over(Value.real(height.applyAsDouble(point.asDouble()))).inDecimals();
+      Value next = point.plus(step);
+      if (next.signum() <= 0) {
+        next = point.over(Value.of(2));
+      }
+      if (step.magnitude().decimal().compareTo(point.decimal().multiply(CLOSE_ENOUGH)) < 0) {
+        return new RootSearch(List.copyOf(steps));
+      }
+      point = next;
+    }
+    throw new ArithmeticException("no root found for a tail area of " + target);
+  }
+}

@@ -1,0 +1,164 @@
+package lehrgang.core.expr;
+
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import lehrgang.core.number.Value;
+
+/// A formula, written once as a tree and read in many ways: evaluated, typeset, spoken, traced,
+/// bent.
+public sealed interface Expr {
+  /// Another line of the solution.
+  record Ref(LineId line) implements Expr {}
+
+  /// A number that belongs to the formula itself, such as the 1 in *r* − 1.
+  record Constant(Value value) implements Expr {}
+
+  /// A number that the instructor gave: a count, α.
+  record Datum(Value value) implements Expr {}
+
+  /// π.
+  record Pi() implements Expr {}
+
+  record Sum(List<Expr> terms) implements Expr {
+    public Sum {
+      terms = List.copyOf(terms);
+    }
+  }
+
+  record Difference(Expr left, Expr right) implements Expr {}
+
+  record Product(List<Expr> factors) implements Expr {
+    public Product {
+      factors = List.copyOf(factors);
+    }
+  }
+
+  record Quotient(Expr numerator, Expr denominator) implements Expr {}
+
+  record Power(Expr base, int exponent) implements Expr {}
+
+  record Root(Expr radicand) implements Expr {}
+
+  record Magnitude(Expr inner) implements Expr {}
+
+  /// e to a power.
+  record Exponential(Expr exponent) implements Expr {}
+
+  record Negative(Expr inner) implements Expr {}
+
+  record NaturalLog(Expr inner) implements Expr {}
+
+  record Factorial(int of) implements Expr {}
+
+  record Minimum(List<Expr> of) implements Expr {
+    public Minimum {
+      of = List.copyOf(of);
+    }
+  }
+
+  record Maximum(List<Expr> of) implements Expr {
+    public Maximum {
+      of = List.copyOf(of);
+    }
+  }
+
+  /// How many of the members are below a bound.
+  record CountBelow(List<Expr> of, Value bound) implements Expr {
+    public CountBelow {
+      of = List.copyOf(of);
+    }
+  }
+
+  /// A sum over a family, written Σ with its general term.
+  record Total(Expr general, String index, List<Expr> terms) implements Expr {
+    public Total {
+      terms = List.copyOf(terms);
+    }
+  }
+
+  /// z + 1/(z + 2/(z + 3/(z + …))), cut off after `levels` fractions.
+  record ContinuedFraction(Expr variable, int levels) implements Expr {}
+
+  /// A function with a name and a written-out working of its own, such as a tail area.
+  record Named(NamedFunction function, List<Expr> arguments) implements Expr {
+    public Named {
+      arguments = List.copyOf(arguments);
+    }
+  }
+
+  /// 1 where `left` is at least `right`, else 0: how a decision is a number too.
+  record AtLeast(Expr left, Expr right) implements Expr {}
+
+  static Expr ref(LineId id) {
+    return new Ref(id);
+  }
+
+  static Expr number(long whole) {
+    return new Constant(Value.of(whole));
+  }
+
+  static Expr sum(Expr... terms) {
+    return new Sum(List.of(terms));
+  }
+
+  static Expr product(Expr... factors) {
+    return new Product(List.of(factors));
+  }
+
+  default Expr minus(Expr right) {
+    return new Difference(this, right);
+  }
+
+  default Expr over(Expr denominator) {
+    return new Quotient(this, denominator);
+  }
+
+  default Expr squared() {
+    return new Power(this, 2);
+  }
+
+  default Expr root() {
+    return new Root(this);
+  }
+
+  /// A sum over a family from one rule for its terms, so that symbol and terms cannot differ.
+  static <I> Expr total(String index, I general, List<I> members, Function<I, Expr> term) {
+    return new Total(term.apply(general), index, members.stream().map(term).toList());
+  }
+
+  /// The parts that this node is made of, in reading order.
+  default List<Expr> parts() {
+    return switch (this) {
+      case Ref _, Constant _, Datum _, Pi _, Factorial _ -> List.of();
+      case Sum(var terms) -> terms;
+      case Difference(var left, var right) -> List.of(left, right);
+      case Product(var factors) -> factors;
+      case Quotient(var above, var below) -> List.of(above, below);
+      case Power(var base, _) -> List.of(base);
+      case Root(var inner) -> List.of(inner);
+      case Magnitude(var inner) -> List.of(inner);
+      case Exponential(var inner) -> List.of(inner);
+      case Negative(var inner) -> List.of(inner);
+      case NaturalLog(var inner) -> List.of(inner);
+      case Minimum(var of) -> of;
+      case Maximum(var of) -> of;
+      case CountBelow(var of, _) -> of;
+      case Total(_, _, var terms) -> terms;
+      case ContinuedFraction(var variable, _) -> List.of(variable);
+      case Named(_, var arguments) -> arguments;
+      case AtLeast(var left, var right) -> List.of(left, right);
+    };
+  }
+
+  /// The lines that this formula uses, each once, in reading order.
+  default List<LineId> sources() {
+    return references().distinct().toList();
+  }
+
+  private Stream<LineId> references() {
+    return this instanceof Ref(LineId id)
+        ? Stream.of(id)
+        : parts().stream().flatMap(Expr::references);
+  }
+}

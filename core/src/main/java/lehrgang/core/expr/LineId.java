@@ -1,0 +1,51 @@
+package lehrgang.core.expr;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// The stable name of a line, such as `E[2,3]` or `X2`.
+///
+/// @param name  the family: letters, digits and dots
+/// @param index row and column counted from 1, or letters for the general member; may be empty
+public record LineId(String name, List<String> index) {
+  private static final Pattern FORM = Pattern.compile("([A-Za-z][A-Za-z0-9.]*)(?:\\[([^\\]]+)])?");
+
+  public LineId {
+    index = List.copyOf(index);
+  }
+
+  public static LineId of(String name) {
+    return new LineId(name, List.of());
+  }
+
+  public static LineId of(String name, int i) {
+    return new LineId(name, List.of(Integer.toString(i)));
+  }
+
+  public static LineId of(String name, int i, int j) {
+    return new LineId(name, List.of(Integer.toString(i), Integer.toString(j)));
+  }
+
+  /// The member that stands for all of its family in a symbol, such as *K*ᵢⱼ.
+  public static LineId general(String name, String... index) {
+    return new LineId(name, List.of(index));
+  }
+
+  /// The id that `text` spells, if it spells one.
+  public static Optional<LineId> parse(String text) {
+    Matcher matcher = FORM.matcher(text.strip());
+    if (!matcher.matches()) {
+      return Optional.empty();
+    }
+    List<String> index =
+        matcher.group(2) == null ? List.of() : List.of(matcher.group(2).split(",", -1));
+    return Optional.of(new LineId(matcher.group(1), index));
+  }
+
+  @Override
+  public String toString() {
+    return index.isEmpty() ? name : name + "[" + String.join(",", index) + "]";
+  }
+}

@@ -1,0 +1,68 @@
+package lehrgang.core.notation;
+
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import lehrgang.core.expr.LineId;
+
+/// Reads a formula as MathML Core.
+///
+/// @param marks the class attribute of a part that stands for a line; empty for none
+public record MathMl(Function<LineId, String> marks) {
+  /// A whole `math` element.
+  public String of(Box box) {
+    return "<math>" + inner(box) + "</math>";
+  }
+
+  private String inner(Box box) {
+    return switch (box) {
+      case Box.Atom(var text, var style) ->
+          switch (style) {
+            case VARIABLE -> "<mi>" + escape(text) + "</mi>";
+            case NAME ->
+                text.codePointCount(0, text.length()) == 1
+                    ? "<mi mathvariant=\"normal\">" + escape(text) + "</mi>"
+                    : "<mtext>" + escape(text) + "</mtext>";
+            case NUMBER -> "<mn>" + escape(text) + "</mn>";
+            case OPERATOR -> "<mo>" + escape(text) + "</mo>";
+            case PREFIX -> "<mo form=\"prefix\">" + escape(text) + "</mo>";
+            case SEPARATOR -> "<mtext>" + escape(text) + "</mtext>";
+          };
+      case Box.Row(var parts) ->
+          "<mrow>" + parts.stream().map(this::inner).collect(Collectors.joining()) + "</mrow>";
+      case Box.Fraction(var above, var below) ->
+          "<mfrac>" + inner(above) + inner(below) + "</mfrac>";
+      case Box.Scripts(var base, var raised, var lowered) -> scripts(base, raised, lowered);
+      case Box.Radical(var inside) -> "<msqrt>" + inner(inside) + "</msqrt>";
+      case Box.Fence(var open, var inside, var close) ->
+          "<mrow><mo fence=\"true\">%s</mo>%s<mo fence=\"true\">%s</mo></mrow>"
+              .formatted(open, inner(inside), close);
+      case Box.BigSum(var index) -> "<munder><mo>∑</mo>" + inner(index) + "</munder>";
+      case Box.Linked(var line, var inside) -> {
+        String mark = marks.apply(line);
+        yield mark.isEmpty()
+            ? inner(inside)
+            : "<mrow class=\"" + escape(mark) + "\">" + inner(inside) + "</mrow>";
+      }
+      case Box.Blank() ->
+          "<mspace class=\"blank\" width=\"4em\" height=\"0.9em\" depth=\"0.2em\"/>";
+    };
+  }
+
+  private String scripts(Box base, Optional<Box> raised, Optional<Box> lowered) {
+    if (raised.isPresent() && lowered.isPresent()) {
+      return "<msubsup>" + inner(base) + inner(lowered.get()) + inner(raised.get()) + "</msubsup>";
+    }
+    return raised
+        .map(mark -> "<msup>" + inner(base) + inner(mark) + "</msup>")
+        .or(() -> lowered.map(mark -> "<msub>" + inner(base) + inner(mark) + "</msub>"))
+        .orElseGet(() -> inner(base));
+  }
+
+  static String escape(String text) {
+    return text.replace("&", "&amp;")
+        .replace("<", "&lt;")
+        .replace(">", "&gt;")
+        .replace("\"", "&quot;");
+  }
+}

@@ -1,0 +1,80 @@
+package lehrgang.core.notation;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// Reads a formula aloud, in English: "E two three equals R two times C three over n".
+public final class Speech {
+  private static final List<String> DIGITS =
+      List.of("zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine");
+
+  private static final Map<String, String> SIGNS =
+      Map.ofEntries(
+          Map.entry("=", "equals"),
+          Map.entry("≈", "is about"),
+          Map.entry("<", "is less than"),
+          Map.entry(">", "is more than"),
+          Map.entry("≥", "is at least"),
+          Map.entry("+", "plus"),
+          Map.entry("−", "minus"),
+          Map.entry("·", "times"),
+          Map.entry("\u2009", "times"),
+          Map.entry("χ", "chi"),
+          Map.entry("α", "alpha"),
+          Map.entry("φ", "small phi"),
+          Map.entry("Φ", "capital phi"),
+          Map.entry("π", "pi"),
+          Map.entry("⋯", "and so on"));
+
+  private Speech() {}
+
+  public static String of(Box box) {
+    return say(box).replaceAll("\\s+", " ").strip();
+  }
+
+  private static String say(Box box) {
+    return switch (box) {
+      case Box.Atom(var text, var style) ->
+          style == Box.Style.NUMBER
+              ? " " + text.replace("−", "minus ").replace("\u2009", "") + " "
+              : " " + SIGNS.getOrDefault(text.strip().isEmpty() ? text : text.strip(), text) + " ";
+      case Box.Row(var parts) -> parts.stream().map(Speech::say).collect(Collectors.joining(" "));
+      case Box.Fraction(var above, var below) -> grouped(above) + " over " + grouped(below);
+      case Box.Scripts(var base, var raised, var lowered) ->
+          say(base)
+              + lowered.map(Speech::index).orElse("")
+              + raised.map(Speech::exponent).orElse("");
+      case Box.Radical(var inner) -> " the square root of " + grouped(inner);
+      case Box.Fence(var open, var inner, _) when open.equals("|") ->
+          " the magnitude of " + say(inner) + " end magnitude ";
+      case Box.Fence(_, var inner, _) -> " open bracket " + say(inner) + " close bracket ";
+      case Box.BigSum(var index) -> " the sum over " + say(index) + " of ";
+      case Box.Linked(_, var inner) -> say(inner);
+      case Box.Blank() -> " blank ";
+    };
+  }
+
+  private static String grouped(Box box) {
+    String inner = say(box).strip();
+    boolean compound =
+        inner.contains(" plus ") || inner.contains(" minus ") || inner.contains(" over ");
+    return compound ? " the quantity " + inner + " end quantity " : " " + inner + " ";
+  }
+
+  private static String index(Box index) {
+    return PlainText.of(index)
+        .codePoints()
+        .mapToObj(c -> c >= '0' && c <= '9' ? DIGITS.get(c - '0') : Character.toString(c))
+        .collect(Collectors.joining(PlainText.of(index).matches("[a-z]{3,}") ? "" : " ", " ", " "));
+  }
+
+  private static String exponent(Box exponent) {
+    String text = say(exponent).strip();
+    return switch (text) {
+      case "2" -> " squared ";
+      case "3" -> " cubed ";
+      default -> " to the power " + text + " end power ";
+    };
+  }
+}

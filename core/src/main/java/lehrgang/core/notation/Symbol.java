@@ -1,0 +1,54 @@
+package lehrgang.core.notation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/// How a line is written: a letter, perhaps a raised mark and a lowered one, such as *E*₂₃ or *χ*².
+///
+/// @param letter  one letter is set as a variable, several as a name
+/// @param raised  part of the symbol, not a power; may be empty
+/// @param lowered index or distinguishing word; may be empty
+public record Symbol(String letter, String raised, String lowered) {
+  public static Symbol of(String letter) {
+    return new Symbol(letter, "", "");
+  }
+
+  public Symbol raised(String mark) {
+    return new Symbol(letter, mark, lowered);
+  }
+
+  public Symbol lowered(String mark) {
+    return new Symbol(letter, raised, mark);
+  }
+
+  /// This symbol for one member of its family; a comma keeps two-digit indices apart.
+  public Symbol at(List<String> index) {
+    boolean clear = index.stream().allMatch(part -> part.length() == 1);
+    return index.isEmpty()
+        ? this
+        : lowered(index.stream().collect(Collectors.joining(clear ? "" : ",")));
+  }
+
+  public Box box() {
+    Box base =
+        letter.codePointCount(0, letter.length()) == 1 ? Box.variable(letter) : Box.name(letter);
+    if (raised.isEmpty() && lowered.isEmpty()) {
+      return base;
+    }
+    return new Box.Scripts(base, part(raised), part(lowered));
+  }
+
+  private static Optional<Box> part(String mark) {
+    if (mark.isEmpty()) {
+      return Optional.empty();
+    }
+    boolean letters = mark.chars().allMatch(Character::isLetter) && mark.length() <= 2;
+    return Optional.of(letters && !mark.equals("cc") ? Box.variable(mark) : Box.name(mark));
+  }
+
+  /// On one line of plain text, as `E₂₃`.
+  public String plain() {
+    return PlainText.of(box());
+  }
+}

@@ -1,0 +1,195 @@
+package lehrgang.core.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.NumberStyle;
+import lehrgang.core.number.Value;
+
+/// Sets a formula as boxes. What stands for a line, its symbol or its number, is the caller's
+/// choice;
+/// everything else is the same for both readings.
+///
+/// @param lines    the box for a line
+/// @param families whether a sum over a family is written out
+/// @param style    how the formula's own numbers are written
+public record Typesetting(Function<LineId, Box> lines, Families families, NumberStyle style) {
+  /// How a sum over a family is written.
+  public enum Families {
+    AS_SYMBOL,
+    TERM_BY_TERM
+  }
+
+  private static final int SUM = 1;
+  private static final int PRODUCT = 2;
+  private static final int POWER = 3;
+  private static final int CLOSED = 4;
+
+  /// A longer sum over a family shows its first terms, dots and its last term.
+  private static final int MOST_MEMBERS = 9;
+
+  private static final int MOST_TERMS = 5;
+  private static final int SHOWN_FIRST = 3;
+  private static final int SHOWN_LEVELS = 3;
+
+  public Box box(Expr formula) {
+    return switch (formula) {
+      case Expr.Ref(var id) -> new Box.Linked(id, lines.apply(id));
+      case Expr.Constant(var value) -> constant(value);
+      case Expr.Datum(var value) -> constant(value);
+      case Expr.Pi() -> Box.variable("π");
+      case Expr.Sum(var terms) -> joined(terms, "+", MOST_TERMS);
+      case Expr.Difference(var left, var right) ->
+          Box.row(inside(left, SUM), Box.operator("−"), inside(right, PRODUCT));
+      case Expr.Product(var factors) -> product(factors);
+      case Expr.Quotient(var above, var below) -> new Box.Fraction(box(above), box(below));
+      case Expr.Power(var base, var exponent) ->
+          exponent == 1
+              ? box(base)
+              : Box.raised(inside(base, CLOSED), Box.number(Integer.toString(exponent)));
+      case Expr.Root(var inner) -> new Box.Radical(box(inner));
+      case Expr.Magnitude(var inner) -> new Box.Fence("|", box(inner), "|");
+      case Expr.Exponential(var exponent) -> Box.raised(Box.variable("e"), box(exponent));
+      case Expr.Negative(var inner) ->
+          Box.row(new Box.Atom("−", Box.Style.PREFIX), inside(inner, PRODUCT));
+      case Expr.NaturalLog(var inner) -> Box.row(Box.name("ln\u2009"), inside(inner, CLOSED));
+      case Expr.Factorial(var of) -> Box.number(of + "!");
+      case Expr.Minimum(var of) -> choice("min", of);
+      case Expr.Maximum(var of) -> choice("max", of);
+      case Expr.CountBelow(var of, var bound) ->
+          Box.row(Box.name("number of "), box(of.getFirst()), Box.operator("<"), constant(bound));
+      case Expr.Total(var general, var index, var terms) ->
+          families == Families.TERM_BY_TERM
+              ? joined(terms, "+", MOST_MEMBERS)
+              : Box.row(new Box.BigSum(Box.variable(index)), inside(general, PRODUCT));
+      case Expr.ContinuedFraction(var variable, _) -> continued(box(variable), 1);
+      case Expr.Named(var function, var arguments) -> named(function.key(), arguments);
+      case Expr.AtLeast(var left, var right) -> Box.row(box(left), Box.operator("≥"), box(right));
+    };
+  }
+
+  private Box constant(Value value) {
+    return value.isWhole()
+        ? Box.number(style.fixed(value, 0).text())
+        : Box.number(style.significant(value, 12).text());
+  }
+
+  private Box product(List<Expr> factors) {
+    List<Box> parts = new ArrayList<>();
+    for (Expr factor : factors) {
+      boolean fenced = strength(factor) < PRODUCT;
+      if (!parts.isEmpty()) {
+        boolean close = fenced && !(parts.getLast() instanceof Box.Fence);
+        parts.add(close ? new Box.Atom("\u2009", Box.Style.SEPARATOR) : Box.operator("·"));
+      }
+      parts.add(fenced ? Box.parenthesised(box(factor)) : guarded(factor));
+    }
+    return new Box.Row(parts);
+  }
+
+  /// A number put in that carries a minus sign of its own needs a fence.
+  private Box guarded(Expr part) {
+    Box set = box(part);
+    return part instanceof Expr.Ref && PlainText.of(set).startsWith("−")
+        ? Box.parenthesised(set)
+        : set;
+  }
+
+  private Box joined(List<Expr> terms, String operator, int most) {
+    List<Box> parts = new ArrayList<>();
+    boolean shortened = terms.size() > most;
+    for (int i = 0; i < terms.size(); i++) {
+      if (shortened && i >= SHOWN_FIRST && i < terms.size() - 1) {
+        if (i == SHOWN_FIRST) {
+          parts.add(Box.operator(operator));
+          parts.add(Box.name("⋯"));
+        }
+        continue;
+      }
+      if (i > 0) {
+        parts.add(Box.operator(operator));
+      }
+      parts.add(i == 0 ? box(terms.get(i)) : inside(terms.get(i), PRODUCT));
+    }
+    return new Box.Row(parts);
+  }
+
+  private Box choice(String name, List<Expr> of) {
+    List<Box> parts = new ArrayList<>();
+    boolean shortened = of.size() > MOST_TERMS;
+    for (int i = 0; i < of.size(); i++) {
+      if (shortened && i >= SHOWN_FIRST && i < of.size() - 1) {
+        if (i == SHOWN_FIRST) {
+          parts.add(new Box.Atom(", …", Box.Style.SEPARATOR));
+        }
+        continue;
+      }
+      if (i > 0) {
+        parts.add(new Box.Atom(", ", Box.Style.SEPARATOR));
+      }
+      parts.add(box(of.get(i)));
+    }
+    return Box.row(Box.name(name), Box.parenthesised(new Box.Row(parts)));
+  }
+
+  private static Box continued(Box variable, int level) {
+    Box tail =
+        level > SHOWN_LEVELS
+            ? Box.row(variable, Box.operator("+"), Box.name("⋯"))
+            : Box.row(
+                variable,
+                Box.operator("+"),
+                new Box.Fraction(
+                    Box.number(Integer.toString(level)), continued(variable, level + 1)));
+    return tail;
+  }
+
+  private Box named(String key, List<Expr> arguments) {
+    Box first = box(arguments.getFirst());
+    return switch (key) {
+      case "normal-upper-tail" ->
+          Box.row(Box.number("1"), Box.operator("−"), Box.variable("Φ"), Box.parenthesised(first));
+      case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
+      case "normal-critical" -> Box.lowered(Box.variable("z"), first);
+      case "chi-squared-critical" ->
+          new Box.Scripts(
+              Box.variable("χ"),
+              Optional.of(Box.number("2")),
+              Optional.of(
+                  Box.row(box(arguments.get(1)), new Box.Atom("; ", Box.Style.SEPARATOR), first)));
+      case "chi-squared-upper-tail" ->
+          Box.row(
+              Box.variable("P"),
+              Box.parenthesised(Box.row(Box.variable("X"), Box.operator("≥"), first)));
+      default -> Box.row(Box.name(key), Box.parenthesised(first));
+    };
+  }
+
+  private Box inside(Expr part, int needed) {
+    return strength(part) < needed
+        ? Box.parenthesised(box(part))
+        : needed > SUM ? guarded(part) : box(part);
+  }
+
+  private int strength(Expr formula) {
+    return switch (formula) {
+      case Expr.Sum(var terms) -> terms.size() == 1 ? strength(terms.getFirst()) : SUM;
+      case Expr.Difference _, Expr.Negative _, Expr.AtLeast _, Expr.CountBelow _ -> SUM;
+      case Expr.Total _ -> SUM;
+      case Expr.ContinuedFraction _ -> SUM;
+      case Expr.Product(var factors) ->
+          factors.size() == 1 ? strength(factors.getFirst()) : PRODUCT;
+      case Expr.Quotient _ -> POWER;
+      case Expr.NaturalLog _ -> POWER;
+      case Expr.Power _, Expr.Exponential _ -> POWER;
+      case Expr.Named(var function, _) -> function.key().equals("normal-upper-tail") ? SUM : CLOSED;
+      case Expr.Ref(var id) ->
+          lines.apply(id) instanceof Box.Scripts s && s.raised().isPresent() ? POWER : CLOSED;
+      case Expr.Constant _, Expr.Datum _, Expr.Pi _, Expr.Root _ -> CLOSED;
+      case Expr.Magnitude _, Expr.Factorial _, Expr.Minimum _, Expr.Maximum _ -> CLOSED;
+    };
+  }
+}

@@ -1,0 +1,29 @@
+package lehrgang.core.number;
+
+/// What sort of number a line holds; the instructor sets how many decimals each sort is shown with.
+public enum Kind {
+  COUNT,
+  EXPECTED,
+  CONTRIBUTION,
+  STATISTIC,
+  DEGREES_OF_FREEDOM,
+  LEVEL,
+  CRITICAL,
+  P_VALUE,
+  SHARE,
+  RESIDUAL,
+  EFFECT;
+
+  /// Whether a student who rounds on the way would round a line of this sort before using it again.
+  public boolean roundedOnTheWay() {
+    return switch (this) {
+      case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, RESIDUAL, EFFECT -> true;
+      case COUNT, DEGREES_OF_FREEDOM, LEVEL, CRITICAL, P_VALUE -> false;
+    };
+  }
+
+  /// The key under which files and options name this sort.
+  public String key() {
+    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+  }
+}

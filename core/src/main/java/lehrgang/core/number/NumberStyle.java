@@ -1,0 +1,122 @@
+package lehrgang.core.number;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import lehrgang.core.number.Shown.Relation;
+
+/// How numbers are written: with a decimal point or comma, a true minus sign, and thin spaces
+/// between
+/// groups of three digits from five digits on.
+public enum NumberStyle {
+  POINT('.'),
+  COMMA(',');
+
+  private static final char THIN_SPACE = '\u2009';
+  private static final char MINUS = '\u2212';
+  private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+  private static final Value SMALLEST_NAMED = Value.exactly(new BigDecimal("1e-300"));
+
+  private final char decimalSign;
+
+  NumberStyle(char decimalSign) {
+    this.decimalSign = decimalSign;
+  }
+
+  public char decimalSign() {
+    return decimalSign;
+  }
+
+  /// A fixed number of decimals, rounded half up from the exact value.
+  public Shown fixed(Value value, int decimals) {
+    if (value.isWhole() && decimals == 0) {
+      return new Shown(write(value.rounded(0)), Relation.EQUAL);
+    }
+    BigDecimal rounded = value.rounded(decimals);
+    return new Shown(write(rounded), isExactly(value, rounded) ? Relation.EQUAL : Relation.ABOUT);
+  }
+
+  /// A p-value: never `0.0000`, never `1.0000` unless it is 1.
+  public Shown pValue(Value p, int decimals) {
+    if (p.compareTo(SMALLEST_NAMED) < 0) {
+      return new Shown("10" + superscript(-300), Relation.BELOW);
+    }
+    BigDecimal step = BigDecimal.ONE.movePointLeft(decimals);
+    if (decimals > 0 && p.compareTo(Value.exactly(step)) < 0) {
+      return new Shown(write(step), Relation.BELOW);
+    }
+    BigDecimal most = BigDecimal.ONE.subtract(step);
+    if (decimals > 0 && p.compareTo(Value.ONE) < 0 && p.compareTo(Value.exactly(most)) > 0) {
+      return new Shown(write(most), Relation.ABOVE);
+    }
+    return p.compareTo(Value.ONE) == 0
+        ? new Shown("1", Relation.EQUAL)
+        : fixed(p, Math.max(1, decimals));
+  }
+
+  /// A number to `digits` significant digits; very large and very small ones as a power of ten.
+  public Shown significant(Value value, int digits) {
+    if (value.signum() == 0) {
+      return new Shown("0", Relation.EQUAL);
+    }
+    BigDecimal rounded = value.decimal().round(new MathContext(digits, RoundingMode.HALF_UP));
+    Relation relation = isExactly(value, rounded) ? Relation.EQUAL : Relation.ABOUT;
+    BigDecimal plain = rounded.stripTrailingZeros();
+    int magnitude = plain.precision() - plain.scale() - 1;
+    if (magnitude < -5 || magnitude > 20) {
+      String mantissa = write(plain.movePointLeft(magnitude));
+      return new Shown(mantissa + "\u2009·\u200910" + superscript(magnitude), relation);
+    }
+    BigDecimal padded =
+        relation == Relation.EQUAL && plain.scale() <= 0 ? plain.setScale(0) : rounded;
+    if (relation == Relation.EQUAL && plain.scale() > 0) {
+      padded = plain;
+    }
+    return new Shown(write(padded), relation);
+  }
+
+  /// A share as a percentage, such as `33.3 %`.
+  public Shown percent(Value share, int decimals) {
+    Shown hundredfold = fixed(share.times(Value.of(100)), decimals);
+    return new Shown(hundredfold.text() + "\u00a0%", hundredfold.relation());
+  }
+
+  /// A decimal as short as it is: `0.05`, `5`.
+  public String shortest(BigDecimal number) {
+    BigDecimal plain = number.stripTrailingZeros();
+    return write(plain.scale() < 0 ? plain.setScale(0) : plain);
+  }
+
+  /// An exponent as raised digits.
+  public static String superscript(int exponent) {
+    StringBuilder text = new StringBuilder(exponent < 0 ? "⁻" : "");
+    for (char digit : Integer.toString(Math.abs(exponent)).toCharArray()) {
+      text.append(SUPERSCRIPTS.charAt(digit - '0'));
+    }
+    return text.toString();
+  }
+
+  private static boolean isExactly(Value value, BigDecimal rounded) {
+    return value instanceof Rational && value.compareTo(Value.exactly(rounded)) == 0;
+  }
+
+  private String write(BigDecimal number) {
+    String plain = number.abs().toPlainString();
+    int point = plain.indexOf('.');
+    String whole = point < 0 ? plain : plain.substring(0, point);
+    StringBuilder text = new StringBuilder();
+    if (number.signum() < 0) {
+      text.append(MINUS);
+    }
+    for (int i = 0; i < whole.length(); i++) {
+      if (i > 0 && whole.length() > 4 && (whole.length() - i) % 3 == 0) {
+        text.append(THIN_SPACE);
+      }
+      text.append(whole.charAt(i));
+    }
+    if (point >= 0) {
+      text.append(decimalSign).append(plain, point + 1, plain.length());
+    }
+    return text.toString();
+  }
+}

@@ -1,0 +1,133 @@
+package lehrgang.core.number;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/// A number of a worked solution: an exact fraction as long as counts allow, a long decimal after
+/// that.
+///
+/// Sums, products and quotients of fractions stay fractions. A root that does not come out even, an
+/// exponential or a tail area gives a [Real] of [#PRECISION] digits, so that twelve shown digits
+/// are
+/// always right.
+public sealed interface Value extends Comparable<Value> permits Rational, Real {
+  /// Working precision of every [Real].
+  MathContext PRECISION = new MathContext(40, RoundingMode.HALF_EVEN);
+
+  Value ZERO = Value.of(0);
+  Value ONE = Value.of(1);
+
+  static Rational of(long whole) {
+    return new Rational(BigFraction.of(whole));
+  }
+
+  static Rational of(BigInteger whole) {
+    return new Rational(BigFraction.of(whole));
+  }
+
+  /// @throws ArithmeticException if `denominator` is 0
+  static Rational ratio(long numerator, long denominator) {
+    return new Rational(BigFraction.of(numerator, denominator));
+  }
+
+  /// The exact value of a decimal, such as 1/20 for `0.05`.
+  static Rational exactly(BigDecimal decimal) {
+    return decimal.scale() <= 0
+        ? of(decimal.toBigIntegerExact())
+        : new Rational(
+            BigFraction.of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale())));
+  }
+
+  static Rational exactly(String decimal) {
+    return exactly(new BigDecimal(decimal));
+  }
+
+  static Real real(BigDecimal decimal) {
+    return new Real(decimal.round(PRECISION));
+  }
+
+  static Real real(double number) {
+    return new Real(new BigDecimal(number, PRECISION));
+  }
+
+  /// This number to [#PRECISION] digits.
+  BigDecimal decimal();
+
+  /// This number rounded half up, as on paper, from its exact value.
+  BigDecimal rounded(int decimals);
+
+  int signum();
+
+  Value negated();
+
+  default double asDouble() {
+    return decimal().doubleValue();
+  }
+
+  default boolean isWhole() {
+    return this instanceof Rational(BigFraction fraction)
+        && fraction.getDenominator().equals(BigInteger.ONE);
+  }
+
+  default Value plus(Value other) {
+    return this instanceof Rational a && other instanceof Rational b
+        ? new Rational(a.fraction().add(b.fraction()))
+        : new Real(decimal().add(other.decimal(), PRECISION));
+  }
+
+  default Value minus(Value other) {
+    return plus(other.negated());
+  }
+
+  default Value times(Value other) {
+    return this instanceof Rational a && other instanceof Rational b
+        ? new Rational(a.fraction().multiply(b.fraction()))
+        : new Real(decimal().multiply(other.decimal(), PRECISION));
+  }
+
+  /// @throws ArithmeticException if `other` is 0
+  default Value over(Value other) {
+    return this instanceof Rational a && other instanceof Rational b
+        ? new Rational(a.fraction().divide(b.fraction()))
+        : new Real(decimal().divide(other.decimal(), PRECISION));
+  }
+
+  default Value power(int exponent) {
+    return this instanceof Rational a
+        ? new Rational(a.fraction().pow(exponent))
+        : new Real(decimal().pow(exponent, PRECISION));
+  }
+
+  default Value magnitude() {
+    return signum() < 0 ? negated() : this;
+  }
+
+  /// The square root, a fraction where it comes out even.
+  ///
+  /// @throws ArithmeticException if this number is negative
+  default Value squareRoot() {
+    if (this instanceof Rational(BigFraction fraction)) {
+      BigInteger[] above = fraction.getNumerator().sqrtAndRemainder();
+      BigInteger[] below = fraction.getDenominator().sqrtAndRemainder();
+      if (above[1].signum() == 0 && below[1].signum() == 0) {
+        return new Rational(BigFraction.of(above[0], below[0]));
+      }
+    }
+    return new Real(decimal().sqrt(PRECISION));
+  }
+
+  /// A [Real] of the same size: the step from fractions to decimals.
+  default Real inDecimals() {
+    return new Real(decimal());
+  }
+
+  @Override
+  default int compareTo(Value other) {
+    return this instanceof Rational a && other instanceof Rational b
+        ? a.fraction().compareTo(b.fraction())
+        : decimal().compareTo(other.decimal());
+  }
+}

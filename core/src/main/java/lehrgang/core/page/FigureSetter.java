@@ -1,0 +1,108 @@
+package lehrgang.core.page;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Shown;
+import lehrgang.core.page.FigureSpec.Bar;
+import lehrgang.core.page.FigureSpec.Mark;
+import lehrgang.core.page.FigureSpec.Pair;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
+
+/// Sets the labels and the alternative text of figures from the numbers of a page.
+final class FigureSetter {
+  private final Derivation derivation;
+  private final Typesetter typesetter;
+  private final Wording wording;
+  private final Mask mask;
+
+  FigureSetter(Derivation derivation, Typesetter typesetter, Wording wording, Mask mask) {
+    this.derivation = derivation;
+    this.typesetter = typesetter;
+    this.wording = wording;
+    this.mask = mask;
+  }
+
+  FigureSpec curve(Block.TailCurve curve) {
+    boolean bare = mask.hides(curve.critical()) || mask.hides(curve.statistic());
+    Phrase alternative =
+        bare
+            ? Phrase.of("figure.curve.blank").with("df", curve.df())
+            : Phrase.of("figure.curve")
+                .with("df", curve.df())
+                .with("crit", curve.critical())
+                .with("statistic", curve.statistic());
+    boolean about = typesetter.shown(curve.statistic()).relation() == Shown.Relation.ABOUT;
+    return new FigureSpec.Curve(
+        typesetter.values().of(curve.df()).decimal().intValueExact(),
+        mark(
+            curve.critical(),
+            Phrase.of("figure.critical")
+                .with("crit", curve.critical())
+                .with("alpha", new Phrase.Stated(curve.alpha()))),
+        mark(
+            curve.statistic(),
+            Phrase.of(about ? "figure.statistic.about" : "figure.statistic")
+                .with("statistic", curve.statistic())
+                .with("p", new Phrase.Stated(curve.p()))),
+        wording.text("figure.inset"),
+        typesetter.text(alternative));
+  }
+
+  private Optional<Mark> mark(LineId id, Phrase label) {
+    return mask.hides(id)
+        ? Optional.empty()
+        : Optional.of(new Mark(id, typesetter.values().of(id).asDouble(), typesetter.text(label)));
+  }
+
+  FigureSpec paired(Block.PairedBars bars) {
+    List<Pair> pairs = new ArrayList<>();
+    for (int i = 0; i < bars.observed().rows().size(); i++) {
+      for (int j = 0; j < bars.observed().columns().size(); j++) {
+        pairs.add(
+            new Pair(
+                bars.observed().rows().get(i),
+                bars.observed().columns().get(j),
+                mark(bars.observed().cells().get(i).get(j)),
+                mark(bars.expected().cells().get(i).get(j))));
+      }
+    }
+    return new FigureSpec.Paired(
+        pairs,
+        wording.text("figure.paired.observed"),
+        wording.text("figure.paired.expected"),
+        wording.text("figure.paired"));
+  }
+
+  private Mark mark(LineId id) {
+    return new Mark(id, typesetter.values().of(id).asDouble(), typesetter.shown(id).standalone());
+  }
+
+  FigureSpec ranked(Block.RankedBars block) {
+    List<Bar> bars = new ArrayList<>();
+    for (int k = 0; k < block.sizes().size(); k++) {
+      LineId id = block.sizes().get(k);
+      bars.add(
+          new Bar(
+              typesetter.text(derivation.line(id).label()),
+              mark(id),
+              typesetter.values().of(block.signs().get(k)).signum()));
+    }
+    String list =
+        bars.stream()
+            .map(
+                bar ->
+                    typesetter.text(
+                        Phrase.of("figure.ranked.entry")
+                            .with("place", bar.name())
+                            .with("sign", bar.sign() < 0 ? "−" : "+")
+                            .with("number", bar.size().label())))
+            .collect(Collectors.joining(", "));
+    return new FigureSpec.Ranked(bars, typesetter.text(block.title().with("list", list)));
+  }
+}

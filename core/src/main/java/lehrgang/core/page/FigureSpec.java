@@ -1,0 +1,45 @@
+package lehrgang.core.page;
+
+import java.util.List;
+import java.util.Optional;
+import lehrgang.core.expr.LineId;
+
+/// What a figure shows, before it is drawn: numbers, their labels, and the text for those who do
+/// not see it.
+public sealed interface FigureSpec {
+  /// The figure in words, made from its numbers.
+  String alternative();
+
+  /// @param line  the line whose number it is
+  /// @param at    its place on the axis
+  /// @param label as written beside it
+  record Mark(LineId line, double at, String label) {}
+
+  /// The chi-squared curve with critical region and statistic; a mark that is to be filled in is
+  /// missing.
+  ///
+  /// @param inset the heading of the enlarged tail
+  record Curve(
+      int df, Optional<Mark> critical, Optional<Mark> statistic, String inset, String alternative)
+      implements FigureSpec {}
+
+  /// Bars side by side, from zero.
+  record Paired(List<Pair> pairs, String observedName, String expectedName, String alternative)
+      implements FigureSpec {
+    public Paired {
+      pairs = List.copyOf(pairs);
+    }
+  }
+
+  record Pair(String row, String column, Mark observed, Mark expected) {}
+
+  /// Bars ranked by size, each with a sign.
+  record Ranked(List<Bar> bars, String alternative) implements FigureSpec {
+    public Ranked {
+      bars = List.copyOf(bars);
+    }
+  }
+
+  /// @param sign 1 where more was observed than expected, −1 where fewer
+  record Bar(String name, Mark size, int sign) {}
+}

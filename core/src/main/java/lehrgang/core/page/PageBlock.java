@@ -1,0 +1,84 @@
+package lehrgang.core.page;
+
+import java.util.List;
+import java.util.Optional;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Chain;
+import lehrgang.core.solution.Question;
+import lehrgang.core.wording.Span;
+
+/// A part of a page with its words and numbers set; what screen, sheet and text all read.
+public sealed interface PageBlock {
+  /// @param key the sentence's key, by which the instructor can rewrite it
+  record Paragraph(String key, List<Span> spans) implements PageBlock {}
+
+  record Remark(Block.Tone tone, String key, List<Span> spans) implements PageBlock {}
+
+  /// What students are asked to do in a step that is not given.
+  record Task(String text) implements PageBlock {}
+
+  record QuestionText(Question question) implements PageBlock {}
+
+  /// The table that the instructor types.
+  record DataTable(Grid grid) implements PageBlock {}
+
+  /// The sentence around the significance level.
+  record Level(List<Span> spans, LineId alpha) implements PageBlock {}
+
+  record Grids(List<Grid> grids) implements PageBlock {}
+
+  /// A line worked out, out of a family of which any other can take its place.
+  record Worked(LineId line, List<LineId> family, Chain chain, Appearance appearance)
+      implements PageBlock {}
+
+  /// The workings behind the functions of a formula.
+  record WrittenOut(List<Chain> chains) implements PageBlock {}
+
+  record Iterations(String caption, List<String> head, List<List<String>> rows)
+      implements PageBlock {}
+
+  record Figure(FigureSpec spec) implements PageBlock {}
+
+  /// An excerpt from a printed table.
+  ///
+  /// @param picked   the column of the critical value
+  /// @param brackets the columns on either side of the statistic
+  /// @param sentence what the excerpt tells
+  record Excerpt(
+      List<String> areas,
+      List<Row> rows,
+      Optional<Integer> picked,
+      List<Integer> brackets,
+      String sentence)
+      implements PageBlock {}
+
+  /// @param own whether it is the row of the degrees of freedom in use
+  record Row(String df, List<String> entries, Use own) {}
+
+  /// Whether a row is the one in use or a neighbour.
+  enum Use {
+    OWN,
+    NEIGHBOUR
+  }
+
+  record Report(String text) implements PageBlock {}
+
+  /// Room for an answer in words.
+  record AnswerSpace(int lines) implements PageBlock {}
+
+  /// A table of lines, totals included.
+  record Grid(
+      List<Span> title,
+      List<String> rows,
+      List<String> columns,
+      List<List<GridCell>> cells,
+      List<GridCell> rowTotals,
+      List<GridCell> columnTotals,
+      Optional<GridCell> grandTotal,
+      String totalLabel) {}
+
+  /// @param shade −1 to 1: the sign and relative size of O − E; 0 for none
+  record GridCell(LineId line, String text, Role role, Appearance appearance, double shade) {}
+}

@@ -1,0 +1,371 @@
+package lehrgang.core.page;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Line;
+import lehrgang.core.derivation.Reading;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.distribution.PrintedTable;
+import lehrgang.core.distribution.RootFinding;
+import lehrgang.core.distribution.RootSearch;
+import lehrgang.core.expr.Evaluator;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Kind;
+import lehrgang.core.number.Shown;
+import lehrgang.core.number.Value;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.page.PageBlock.GridCell;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StudentView;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Span;
+import lehrgang.core.wording.Wording;
+
+/// Sets a step's blocks for an audience.
+final class StepSetter {
+  private static final int ITERATION_DIGITS = 10;
+  private static final int ANSWER_LINES = 3;
+
+  private final Solution solution;
+  private final Derivation derivation;
+  private final Typesetter typesetter;
+  private final Wording wording;
+  private final Mask mask;
+  private final Audience audience;
+  private final FigureSetter figures;
+
+  StepSetter(
+      Solution solution,
+      Derivation derivation,
+      Typesetter typesetter,
+      Wording wording,
+      Mask mask,
+      Audience audience) {
+    this.solution = solution;
+    this.derivation = derivation;
+    this.typesetter = typesetter;
+    this.wording = wording;
+    this.mask = mask;
+    this.audience = audience;
+    this.figures = new FigureSetter(derivation, typesetter, wording, mask);
+  }
+
+  PageStep set(Step step, int number) {
+    StudentView view = solution.studentView(step.id());
+    List<PageBlock> blocks = new ArrayList<>();
+    boolean open = audience == Audience.FULL || view == StudentView.GIVEN;
+    if (!open) {
+      blocks.add(new PageBlock.Task(task(step, view)));
+    }
+    boolean answered = open || audience == Audience.KEY;
+    for (Block block : step.blocks()) {
+      if (answered || keptOnSheet(block, view)) {
+        set(block).filter(set -> answered || fitsSheet(set, view)).ifPresent(blocks::add);
+      }
+      if (answered && block instanceof Block.Working(_, var line)) {
+        roundingRemark(line).ifPresent(blocks::add);
+      }
+    }
+    if (!answered && blocks.stream().noneMatch(StepSetter::hasBlanks)) {
+      blocks.add(new PageBlock.AnswerSpace(ANSWER_LINES));
+    }
+    return new PageStep(
+        step.id(),
+        number,
+        wording.text("step." + step.id()),
+        typesetter.text(step.summary()),
+        view,
+        step.options(),
+        blocks);
+  }
+
+  private String task(Step step, StudentView view) {
+    String key = "task." + step.id();
+    if (view == StudentView.ONE_WORKED && wording.has(key + ".one")) {
+      return wording.text(key + ".one");
+    }
+    return wording.text(wording.has(key) ? key : "task.other");
+  }
+
+  /// On a sheet with blanks the tables, formulas and figures stay; sentences that give answers do
+  /// not.
+  private static boolean keptOnSheet(Block block, StudentView view) {
+    return switch (block) {
+      case Block.Prose _ -> view == StudentView.ONE_WORKED;
+      case Block.Remark _, Block.ReportLine _, Block.WrittenOut _, Block.Iterations _ -> false;
+      case Block.RankedBars _, Block.PairedBars _, Block.LevelEntry _ -> false;
+      case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
+      case Block.TailCurve _, Block.TableExcerpt _ -> true;
+    };
+  }
+
+  private static boolean fitsSheet(PageBlock block, StudentView view) {
+    return switch (block) {
+      case PageBlock.Paragraph(_, var spans) ->
+          view == StudentView.ONE_WORKED && spans.stream().noneMatch(Span.Live.class::isInstance);
+      default -> true;
+    };
+  }
+
+  private static boolean hasBlanks(PageBlock block) {
+    return block instanceof PageBlock.Grids
+        || block instanceof PageBlock.Worked
+        || block instanceof PageBlock.DataTable;
+  }
+
+  private Optional<PageBlock> set(Block block) {
+    return switch (block) {
+      case Block.Prose(var phrase) ->
+          sentence(phrase).map(s -> new PageBlock.Paragraph(phrase.key(), s));
+      case Block.Remark(var tone, var phrase) ->
+          sentence(phrase).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
+      case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
+      case Block.DataEntry(var table) -> Optional.of(new PageBlock.DataTable(grid(table)));
+      case Block.LevelEntry(var phrase, var alpha) ->
+          Optional.of(new PageBlock.Level(typesetter.spans(phrase.with("alpha", alpha)), alpha));
+      case Block.Tables(var tables) ->
+          Optional.of(new PageBlock.Grids(tables.stream().map(this::grid).toList()));
+      case Block.Working(var family, var example) ->
+          Optional.of(
+              new PageBlock.Worked(example, family, typesetter.chain(example), mask.of(example)));
+      case Block.WrittenOut(var line) ->
+          Optional.of(typesetter.innerWorkings(line))
+              .filter(chains -> !chains.isEmpty())
+              .map(PageBlock.WrittenOut::new);
+      case Block.Iterations(var line) -> iterations(line);
+      case Block.TailCurve curve -> Optional.of(new PageBlock.Figure(figures.curve(curve)));
+      case Block.TableExcerpt excerpt -> Optional.of(excerpt(excerpt));
+      case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));
+      case Block.RankedBars bars -> Optional.of(new PageBlock.Figure(figures.ranked(bars)));
+      case Block.ReportLine(var phrase) ->
+          Optional.of(new PageBlock.Report(typesetter.text(phrase)));
+    };
+  }
+
+  /// A sentence, unless it speaks of a step that this audience does not have.
+  private Optional<List<Span>> sentence(Phrase phrase) {
+    List<Span> spans = typesetter.spans(phrase);
+    boolean speaksOfNothing =
+        spans.stream()
+            .anyMatch(span -> span instanceof Span.Live(var id, _, _) && mask.leavesOut(id));
+    return speaksOfNothing ? Optional.empty() : Optional.of(spans);
+  }
+
+  private Grid grid(CellTable table) {
+    double largest =
+        table
+            .shade()
+            .map(
+                shade ->
+                    shade.stream()
+                        .flatMap(List::stream)
+                        .mapToDouble(id -> strength(table, shade, id))
+                        .max()
+                        .orElse(0))
+            .orElse(0.0);
+    List<List<GridCell>> cells =
+        IntStream.range(0, table.cells().size())
+            .mapToObj(
+                i ->
+                    IntStream.range(0, table.cells().get(i).size())
+                        .mapToObj(j -> cell(table, i, j, largest))
+                        .toList())
+            .toList();
+    return new Grid(
+        typesetter.spans(table.title()),
+        table.rows(),
+        table.columns(),
+        cells,
+        table.rowTotals().stream().map(id -> cell(id, 0)).toList(),
+        table.columnTotals().stream().map(id -> cell(id, 0)).toList(),
+        table.grandTotal().map(id -> cell(id, 0)),
+        wording.text("table.total"));
+  }
+
+  private double strength(CellTable table, List<List<LineId>> shade, LineId id) {
+    for (int i = 0; i < shade.size(); i++) {
+      int j = shade.get(i).indexOf(id);
+      if (j >= 0) {
+        return Math.abs(typesetter.values().of(table.cells().get(i).get(j)).asDouble());
+      }
+    }
+    return 0;
+  }
+
+  private GridCell cell(CellTable table, int row, int column, double largest) {
+    LineId id = table.cells().get(row).get(column);
+    double shade =
+        table
+            .shade()
+            .map(
+                signs ->
+                    shade(
+                        typesetter.values().of(id),
+                        typesetter.values().of(signs.get(row).get(column)),
+                        largest))
+            .orElse(0.0);
+    return cell(id, mask.hides(id) ? 0 : shade);
+  }
+
+  private static double shade(Value value, Value sign, double largest) {
+    return largest == 0 ? 0 : sign.signum() * Math.abs(value.asDouble()) / largest;
+  }
+
+  private GridCell cell(LineId id, double shade) {
+    Line line = derivation.line(id);
+    String text = mask.hides(id) ? "" : typesetter.shown(id).standalone();
+    return new GridCell(id, text, line.role(), mask.of(id), shade);
+  }
+
+  private Optional<PageBlock> iterations(LineId id) {
+    if (mask.hides(id)) {
+      return Optional.empty();
+    }
+    return search(derivation.line(id).formula())
+        .map(
+            search ->
+                new PageBlock.Iterations(
+                    wording.text("critical.iterations"),
+                    List.of(
+                        wording.text("iterations.step"),
+                        wording.text("iterations.point"),
+                        wording.text("iterations.area")),
+                    rows(search)));
+  }
+
+  private Optional<RootSearch> search(Expr formula) {
+    if (!(formula instanceof Expr.Named(var function, var arguments))) {
+      return formula.parts().stream().map(this::search).flatMap(Optional::stream).findFirst();
+    }
+    List<Value> values =
+        arguments.stream().map(new Evaluator(typesetter.values()::of)::evaluate).toList();
+    Expr written = function.written(arguments, values);
+    if (!written.equals(formula)) {
+      return search(written);
+    }
+    return function instanceof RootFinding finding
+        ? Optional.of(finding.search(values))
+        : Optional.empty();
+  }
+
+  private List<List<String>> rows(RootSearch search) {
+    List<List<String>> rows = new ArrayList<>();
+    for (RootSearch.Iteration iteration : search.steps()) {
+      List<String> row =
+          List.of(
+              Integer.toString(rows.size()), digits(iteration.point()), digits(iteration.area()));
+      if (!rows.isEmpty() && rows.getLast().subList(1, 3).equals(row.subList(1, 3))) {
+        break;
+      }
+      rows.add(row);
+    }
+    return rows;
+  }
+
+  private String digits(Value value) {
+    return typesetter.format().style().significant(value, ITERATION_DIGITS).text();
+  }
+
+  private PageBlock excerpt(Block.TableExcerpt excerpt) {
+    boolean forBracket = excerpt.emphasis() == Block.Emphasis.BRACKET;
+    LineId answer = forBracket ? LineId.of("p") : LineId.of("crit");
+    Value df = typesetter.values().of(excerpt.df());
+    PrintedTable table = PrintedTable.around(df.decimal().intValueExact());
+    Value statistic = typesetter.values().of(excerpt.statistic());
+    PrintedTable.Bracket bracket = table.bracket(statistic);
+    Optional<Integer> picked = PrintedTable.columnOf(typesetter.values().of(excerpt.alpha()));
+    List<PageBlock.Row> rows =
+        table.rows().stream()
+            .map(
+                row ->
+                    new PageBlock.Row(
+                        Integer.toString(row.df()),
+                        row.entries().stream().map(typesetter::printed).toList(),
+                        row.df() == table.df() && !mask.hides(excerpt.df())
+                            ? PageBlock.Use.OWN
+                            : PageBlock.Use.NEIGHBOUR))
+            .toList();
+    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
+    boolean hidden = mask.hides(answer) || mask.hides(excerpt.statistic()) && forBracket;
+    List<Integer> brackets =
+        hidden || !forBracket
+            ? List.of()
+            : Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList();
+    String sentence =
+        hidden
+            ? ""
+            : forBracket
+                ? bracketSentence(table, bracket, statistic)
+                : pickSentence(excerpt, picked);
+    return new PageBlock.Excerpt(
+        areas, rows, hidden || forBracket ? Optional.empty() : picked, brackets, sentence);
+  }
+
+  private String pickSentence(Block.TableExcerpt excerpt, Optional<Integer> picked) {
+    String key = picked.isPresent() ? "critical.table" : "critical.table.not-printed";
+    return typesetter.text(Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha()));
+  }
+
+  /// The statistic with as many decimals as its neighbours in the table need to be told from it.
+  private String bracketSentence(
+      PrintedTable table, PrintedTable.Bracket bracket, Value statistic) {
+    List<String> entries = table.ownRow().entries().stream().map(typesetter::printed).toList();
+    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
+    String plain = typesetter.format().show(Kind.STATISTIC, statistic).text();
+    String fine = typesetter.format().style().fixed(statistic, PrintedTable.DECIMALS).text();
+    Optional<Integer> low = bracket.above();
+    Optional<Integer> high = bracket.below();
+    boolean close =
+        Stream.of(low, high)
+            .flatMap(Optional::stream)
+            .anyMatch(i -> closeTo(table.ownRow().entries().get(i), statistic));
+    Phrase phrase =
+        low.isPresent() && entries.get(low.get()).equals(fine)
+            ? Phrase.of("p.bracket.equal")
+            : Phrase.of(
+                low.isEmpty()
+                    ? "p.bracket.before"
+                    : high.isEmpty() ? "p.bracket.beyond" : "p.bracket.between");
+    phrase = phrase.with("statistic", close ? fine : plain);
+    if (low.isPresent()) {
+      phrase = phrase.with("low", entries.get(low.get())).with("larger", areas.get(low.get()));
+    }
+    if (high.isPresent()) {
+      phrase = phrase.with("high", entries.get(high.get())).with("smaller", areas.get(high.get()));
+    }
+    return typesetter.text(phrase);
+  }
+
+  private boolean closeTo(BigDecimal entry, Value statistic) {
+    int decimals = typesetter.format().decimals().of(Kind.STATISTIC);
+    return Value.exactly(entry).rounded(decimals).compareTo(statistic.rounded(decimals)) == 0;
+  }
+
+  /// Says once where rounding on the way would show.
+  private Optional<PageBlock> roundingRemark(LineId id) {
+    if (derivation.line(id).kind() != Kind.STATISTIC) {
+      return Optional.empty();
+    }
+    Shown exact = typesetter.shown(id, derivation.exact().of(id));
+    Reading rounded = new Reading.RoundedOnTheWay(solution.choices().shownDecimals());
+    Shown onTheWay = typesetter.shown(id, derivation.evaluate(rounded).of(id));
+    if (exact.text().equals(onTheWay.text()) || mask.hides(id)) {
+      return Optional.empty();
+    }
+    Phrase phrase =
+        Phrase.of("remark.on-the-way")
+            .with("symbol", typesetter.symbol(id))
+            .with("rounded", onTheWay.standalone())
+            .with("exact", exact.standalone());
+    return Optional.of(
+        new PageBlock.Remark(Block.Tone.NOTE, phrase.key(), typesetter.spans(phrase)));
+  }
+}

@@ -1,0 +1,41 @@
+package lehrgang.core.procedure;
+
+import java.util.List;
+import java.util.Map;
+import lehrgang.core.data.Problem;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StudentView;
+
+/// A test: from data and choices to a derivation.
+public interface Procedure {
+  /// What deriving gives.
+  sealed interface Outcome {}
+
+  record Derived(Derivation derivation) implements Outcome {}
+
+  /// @param problems never empty
+  record Refused(List<Problem> problems) implements Outcome {}
+
+  /// Its name in files and on the command line.
+  String id();
+
+  /// What students see at first, by step.
+  Map<String, StudentView> usualStudentViews();
+
+  /// Works the solution out, or says what is wrong with what was typed.
+  Outcome derive(Solution solution);
+
+  /// All of them.
+  static List<Procedure> all() {
+    return List.of(new Independence());
+  }
+
+  /// @throws IllegalArgumentException if no procedure has this id
+  static Procedure of(String id) {
+    return all().stream()
+        .filter(procedure -> procedure.id().equals(id))
+        .findFirst()
+        .orElseThrow(() -> new IllegalArgumentException("no procedure " + id));
+  }
+}

@@ -1,0 +1,84 @@
+package lehrgang.core.solution;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.derivation.Reading;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.number.Decimals;
+import lehrgang.core.number.Kind;
+import lehrgang.core.number.Rational;
+import lehrgang.core.number.Value;
+
+/// The instructor's choices.
+///
+/// @param level    the significance level as typed, such as `0.05` or `5 %`
+/// @param options  choices of procedure by id; one that is missing has its usual value
+/// @param decimals how numbers are shown
+/// @param onTheWay to how many decimals each line is rounded before it is used again; empty for
+/// none
+public record Choices(
+    String level, Map<String, String> options, Decimals decimals, Optional<Integer> onTheWay) {
+  public Choices {
+    options = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(options));
+  }
+
+  public static Choices usual() {
+    return new Choices("0.05", Map.of(), Decimals.usual(), Optional.empty());
+  }
+
+  public String option(Step.Option option) {
+    String chosen = options.getOrDefault(option.id(), option.values().getFirst());
+    return option.values().contains(chosen) ? chosen : option.values().getFirst();
+  }
+
+  public Choices withOption(String id, String value) {
+    Map<String, String> changed = new LinkedHashMap<>(options);
+    changed.put(id, value);
+    return new Choices(level, changed, decimals, onTheWay);
+  }
+
+  public Choices withLevel(String typed) {
+    return new Choices(typed, options, decimals, onTheWay);
+  }
+
+  public Choices withDecimals(Decimals changed) {
+    return new Choices(level, options, changed, onTheWay);
+  }
+
+  public Choices withOnTheWay(Optional<Integer> places) {
+    return new Choices(level, options, decimals, places);
+  }
+
+  /// The level as a number, where what was typed is one; a percent sign and a decimal comma are
+  /// read.
+  public Optional<Rational> significanceLevel() {
+    String text = level.strip().replace(',', '.');
+    boolean percent = text.endsWith("%");
+    String digits = percent ? text.substring(0, text.length() - 1).strip() : text;
+    if (!digits.matches("[0-9]{0,3}\\.?[0-9]{0,12}") || !digits.matches(".*[0-9].*")) {
+      return Optional.empty();
+    }
+    BigDecimal number = new BigDecimal(digits);
+    return Optional.of(Value.exactly(percent ? number.movePointLeft(2) : number));
+  }
+
+  /// The decimals as shown: rounding on the way shows what it keeps.
+  public Decimals shownDecimals() {
+    Decimals shown = decimals;
+    if (onTheWay.isPresent()) {
+      for (Kind kind : Kind.values()) {
+        shown = kind.roundedOnTheWay() ? shown.with(kind, onTheWay.get()) : shown;
+      }
+    }
+    return shown;
+  }
+
+  /// The reading that the page shows.
+  public Reading reading() {
+    return onTheWay.isPresent()
+        ? new Reading.RoundedOnTheWay(shownDecimals())
+        : new Reading.Exact();
+  }
+}

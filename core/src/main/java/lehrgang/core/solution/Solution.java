@@ -1,0 +1,66 @@
+package lehrgang.core.solution;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.number.NumberStyle;
+
+/// A worked solution as the instructor wrote it: all that is saved, and all that the page is made
+/// from.
+///
+/// @param language  of the sentences and the decimal sign
+/// @param procedure the id of the procedure
+/// @param students  what students see of each step, by step id; a step that is missing is given
+/// @param wording   the instructor's own sentences, by key
+public record Solution(
+    Question question,
+    Locale language,
+    TableEntry table,
+    String procedure,
+    Choices choices,
+    Map<String, StudentView> students,
+    Map<String, String> wording) {
+  public Solution {
+    students = Collections.unmodifiableMap(new LinkedHashMap<>(students));
+    wording = Collections.unmodifiableMap(new LinkedHashMap<>(wording));
+  }
+
+  public StudentView studentView(String step) {
+    return students.getOrDefault(step, StudentView.GIVEN);
+  }
+
+  public NumberStyle numberStyle() {
+    return language.getLanguage().equals("de") ? NumberStyle.COMMA : NumberStyle.POINT;
+  }
+
+  public Solution withQuestion(Question changed) {
+    return new Solution(changed, language, table, procedure, choices, students, wording);
+  }
+
+  public Solution withTable(TableEntry changed) {
+    return new Solution(question, language, changed, procedure, choices, students, wording);
+  }
+
+  public Solution withChoices(Choices changed) {
+    return new Solution(question, language, table, procedure, changed, students, wording);
+  }
+
+  public Solution withStudentView(String step, StudentView view) {
+    Map<String, StudentView> changed = new LinkedHashMap<>(students);
+    changed.put(step, view);
+    return new Solution(question, language, table, procedure, choices, changed, wording);
+  }
+
+  /// With a sentence of the instructor's own; a blank one sets it back.
+  public Solution withWording(String key, String sentence) {
+    Map<String, String> changed = new LinkedHashMap<>(wording);
+    if (sentence.isBlank()) {
+      changed.remove(key);
+    } else {
+      changed.put(key, sentence);
+    }
+    return new Solution(question, language, table, procedure, choices, students, changed);
+  }
+}

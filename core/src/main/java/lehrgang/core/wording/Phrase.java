@@ -1,0 +1,72 @@
+package lehrgang.core.wording;
+
+import java.util.HashMap;
+import java.util.Map;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+
+/// A sentence to be said: its key in the bundle and what fills its gaps. No words of its own.
+public record Phrase(String key, Map<String, Filling> fillings) {
+  /// What stands in a gap.
+  public sealed interface Filling {}
+
+  /// The user's own words, such as a label.
+  public record Words(String text) implements Filling {}
+
+  /// The shown number of a line; it stays alive on the page.
+  public record Number(LineId line) implements Filling {}
+
+  /// The symbol of a line.
+  public record Written(Symbol symbol) implements Filling {}
+
+  /// Symbol, sign and number of a line, such as *p* ≈ 0.0070 or *p* < 0.0001.
+  public record Stated(LineId line) implements Filling {}
+
+  /// The number of a line as reports give it: `= 14.10`, `= .007`, `< .001`.
+  ///
+  /// @param leadingZero whether the 0 before the decimal sign is written
+  public record Reported(LineId line, int decimals, LeadingZero leadingZero) implements Filling {}
+
+  /// Whether a number that cannot exceed 1 is written with its 0.
+  public enum LeadingZero {
+    KEPT,
+    LEFT_OUT
+  }
+
+  /// A phrase inside a phrase.
+  public record Nested(Phrase phrase) implements Filling {}
+
+  public Phrase {
+    fillings = Map.copyOf(fillings);
+  }
+
+  public static Phrase of(String key) {
+    return new Phrase(key, Map.of());
+  }
+
+  public Phrase with(String gap, Filling filling) {
+    Map<String, Filling> more = new HashMap<>(fillings);
+    more.put(gap, filling);
+    return new Phrase(key, more);
+  }
+
+  public Phrase with(String gap, String words) {
+    return with(gap, new Words(words));
+  }
+
+  public Phrase with(String gap, long number) {
+    return with(gap, Long.toString(number));
+  }
+
+  public Phrase with(String gap, LineId line) {
+    return with(gap, new Number(line));
+  }
+
+  public Phrase with(String gap, Symbol symbol) {
+    return with(gap, new Written(symbol));
+  }
+
+  public Phrase with(String gap, Phrase phrase) {
+    return with(gap, new Nested(phrase));
+  }
+}

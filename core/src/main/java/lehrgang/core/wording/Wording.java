@@ -1,0 +1,135 @@
+package lehrgang.core.wording;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
+
+/// Turns phrases into sentences, from the bundle of a language or the instructor's own wording.
+///
+/// In a bundle, `{gap}` is filled, `*words*` are emphasised and `**words**` are strong.
+public final class Wording {
+  private static final Pattern MARK = Pattern.compile("\\{([a-zA-Z0-9]+)}|\\*\\*|\\*");
+
+  /// How the numbers of lines are set in a sentence.
+  public interface Numbers {
+    /// The number alone.
+    Box number(LineId line);
+
+    /// Symbol, sign and number.
+    List<Span> stated(LineId line);
+
+    /// As reports give it, sign included.
+    String reported(Phrase.Reported reported);
+  }
+
+  private static final Numbers NONE =
+      new Numbers() {
+        @Override
+        public Box number(LineId line) {
+          throw new IllegalArgumentException("no number belongs here: " + line);
+        }
+
+        @Override
+        public List<Span> stated(LineId line) {
+          throw new IllegalArgumentException("no number belongs here: " + line);
+        }
+
+        @Override
+        public String reported(Phrase.Reported reported) {
+          throw new IllegalArgumentException("no number belongs here: " + reported.line());
+        }
+      };
+
+  private final ResourceBundle bundle;
+  private final Map<String, String> own;
+
+  private Wording(ResourceBundle bundle, Map<String, String> own) {
+    this.bundle = bundle;
+    this.own = Map.copyOf(own);
+  }
+
+  /// @param own sentences of the instructor's, by key; they go before the bundle's
+  public static Wording in(Locale language, Map<String, String> own) {
+    ResourceBundle bundle =
+        ResourceBundle.getBundle(
+            "lehrgang.core.wording.sentences",
+            language,
+            Wording.class.getClassLoader(),
+            ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+    return new Wording(bundle, own);
+  }
+
+  public static Wording english() {
+    return in(Locale.ENGLISH, Map.of());
+  }
+
+  public boolean has(String key) {
+    return own.containsKey(key) || bundle.containsKey(key);
+  }
+
+  /// The sentence as it stands in the bundle or was rewritten, gaps and marks included.
+  public String template(String key) {
+    String rewritten = own.get(key);
+    return rewritten != null ? rewritten : bundle.getString(key);
+  }
+
+  /// A sentence without numbers of lines, such as a heading or a problem.
+  public String text(Phrase phrase) {
+    return Span.plain(spans(phrase, NONE));
+  }
+
+  public String text(String key) {
+    return text(Phrase.of(key));
+  }
+
+  /// The sentence in pieces.
+  ///
+  /// @param numbers how the number of a line is set
+  public List<Span> spans(Phrase phrase, Numbers numbers) {
+    List<Span> spans = new ArrayList<>();
+    append(phrase, numbers, Span.Weight.PLAIN, spans);
+    return spans;
+  }
+
+  private void append(Phrase phrase, Numbers numbers, Span.Weight outer, List<Span> spans) {
+    String template = template(phrase.key());
+    Matcher mark = MARK.matcher(template);
+    Span.Weight weight = outer;
+    int from = 0;
+    while (mark.find()) {
+      words(template.substring(from, mark.start()), weight, spans);
+      from = mark.end();
+      switch (mark.group()) {
+        case "*" -> weight = weight == Span.Weight.EMPHASIS ? outer : Span.Weight.EMPHASIS;
+        case "**" -> weight = weight == Span.Weight.STRONG ? outer : Span.Weight.STRONG;
+        default -> fill(mark.group(), phrase.fillings().get(mark.group(1)), numbers, weight, spans);
+      }
+    }
+    words(template.substring(from), weight, spans);
+  }
+
+  private void fill(
+      String gap, Phrase.Filling filling, Numbers numbers, Span.Weight weight, List<Span> spans) {
+    switch (filling) {
+      case null -> words(gap, weight, spans);
+      case Phrase.Words(var text) -> words(text, weight, spans);
+      case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
+      case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbol.box()));
+      case Phrase.Stated(var line) -> spans.addAll(numbers.stated(line));
+      case Phrase.Reported reported -> words(numbers.reported(reported), weight, spans);
+      case Phrase.Nested(var inner) -> append(inner, numbers, weight, spans);
+    }
+  }
+
+  private static void words(String text, Span.Weight weight, List<Span> spans) {
+    if (!text.isEmpty()) {
+      spans.add(new Span.Words(text, weight));
+    }
+  }
+}
