@@ -1,0 +1,17 @@
+package lehrgang.documents.figure;
+
+import lehrgang.core.page.FigureSpec;
+
+/// Draws what a figure shows.
+public final class Draughtsman {
+  private Draughtsman() {}
+
+  /// @param width in pixels
+  public static Drawing draw(FigureSpec figure, double width) {
+    return switch (figure) {
+      case FigureSpec.Curve curve -> new CurveDrawing(curve, width).draw();
+      case FigureSpec.Paired paired -> new PairedDrawing(paired, width).draw();
+      case FigureSpec.Ranked ranked -> new RankedDrawing(ranked, width).draw();
+    };
+  }
+}

@@ -1,0 +1,91 @@
+package lehrgang.documents.figure;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import lehrgang.documents.figure.Drawing.Anchor;
+import lehrgang.documents.figure.Drawing.Face;
+import lehrgang.documents.figure.Drawing.Filling;
+import lehrgang.documents.figure.Drawing.Ink;
+import lehrgang.documents.figure.Drawing.Point;
+import lehrgang.documents.figure.Drawing.Shape;
+import lehrgang.documents.figure.Drawing.Stroke;
+
+/// A drawing as inline SVG; its colours are the page's custom properties, such as `--ink`.
+public final class Svg {
+  private Svg() {}
+
+  public static String of(Drawing drawing) {
+    String shapes = drawing.shapes().stream().map(Svg::shape).collect(Collectors.joining());
+    return "<svg viewBox=\"0 0 %s %s\" role=\"img\" aria-label=\"%s\" xmlns=\"http://www.w3.org/2000/svg\">%s</svg>"
+        .formatted(
+            number(drawing.width()),
+            number(drawing.height()),
+            escape(drawing.alternative()),
+            shapes);
+  }
+
+  private static String shape(Shape shape) {
+    return switch (shape) {
+      case Drawing.Polyline(var points, var ink, var thickness, var stroke, _) ->
+          "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"%s\"%s/>"
+              .formatted(points(points), colour(ink), number(thickness), dashes(stroke));
+      case Drawing.Area(var points, var ink, _) ->
+          "<polygon points=\"%s\" fill=\"%s\"/>".formatted(points(points), colour(ink));
+      case Drawing.Bar(var x, var y, var width, var height, var ink, var filling, _) ->
+          "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"1.5\"/>"
+              .formatted(
+                  number(x),
+                  number(y),
+                  number(width),
+                  number(height),
+                  filling == Filling.FILLED ? colour(ink) : "none",
+                  colour(ink));
+      case Drawing.Label(var x, var y, var text, var size, var anchor, var ink, var face, _) ->
+          "<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\" fill=\"%s\"%s>%s</text>"
+              .formatted(
+                  number(x),
+                  number(y),
+                  number(size),
+                  anchor(anchor),
+                  colour(ink),
+                  face == Face.STRONG ? " font-weight=\"600\"" : "",
+                  escape(text));
+    };
+  }
+
+  private static String points(List<Point> points) {
+    return points.stream()
+        .map(point -> number(point.x()) + "," + number(point.y()))
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String dashes(Stroke stroke) {
+    return switch (stroke) {
+      case SOLID -> "";
+      case DASHED -> " stroke-dasharray=\"5 3\"";
+      case DOTTED -> " stroke-dasharray=\"1.5 3\"";
+    };
+  }
+
+  private static String anchor(Anchor anchor) {
+    return anchor.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static String colour(Ink ink) {
+    return "var(--" + ink.name().toLowerCase(Locale.ROOT).replace('_', '-') + ")";
+  }
+
+  private static String number(double length) {
+    String text = String.format(Locale.ROOT, "%.2f", length);
+    // Whole numbers keep their zeros: only those after the point go.
+    return text.replaceAll("\\.?0+$", "");
+  }
+
+  private static String escape(String text) {
+    return text.replace("&", "&amp;")
+        .replace("<", "&lt;")
+        .replace(">", "&gt;")
+        .replace("\"", "&quot;");
+  }
+}

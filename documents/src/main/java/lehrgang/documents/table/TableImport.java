@@ -1,0 +1,174 @@
+package lehrgang.documents.table;
+
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import lehrgang.core.data.Problem;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.wording.Phrase;
+
+/// Reads a two-way table from text: tabs, semicolons or commas between cells, with or without
+/// labels, with
+/// or without totals. Totals are recognised because they add up, and left out.
+public final class TableImport {
+  private static final Pattern NUMBER = Pattern.compile("[-−–]?[0-9][0-9 .,\u00a0\u2009\u202f]*");
+  private static final char BYTE_ORDER_MARK = '\uFEFF';
+
+  /// What reading gives.
+  public sealed interface Result {}
+
+  /// @param table         without totals
+  /// @param notes         what was done, in sentences
+  /// @param withTotals    the table with its totals as categories, where there were any
+  public record Recognised(TableEntry table, List<Phrase> notes, Optional<TableEntry> withTotals)
+      implements Result {}
+
+  public record Unreadable(Problem problem) implements Result {}
+
+  private TableImport() {}
+
+  /// @param text the table as it was copied or read from a file
+  public static Result read(String text) {
+    List<List<String>> grid = cells(text);
+    if (grid.isEmpty()) {
+      return unreadable(Phrase.of("import.nothing"));
+    }
+    Optional<Phrase> ragged = mendCorner(grid);
+    return ragged.isPresent() ? unreadable(ragged.get()) : new Recognition(grid).result();
+  }
+
+  private static Result unreadable(Phrase sentence) {
+    return new Unreadable(new Problem(new Problem.WholeTable(), sentence));
+  }
+
+  private static List<List<String>> cells(String text) {
+    String clean = text.replace("\u0000", "");
+    if (!clean.isEmpty() && clean.charAt(0) == BYTE_ORDER_MARK) {
+      clean = clean.substring(1);
+    }
+    List<List<String>> grid = new ArrayList<>();
+    try (CsvReader<CsvRecord> reader =
+        CsvReader.builder()
+            .fieldSeparator(separator(clean))
+            .skipEmptyLines(true)
+            .ofCsvRecord(clean)) {
+      for (CsvRecord row : reader) {
+        List<String> fields = row.getFields().stream().map(String::strip).toList();
+        if (fields.stream().anyMatch(field -> !field.isEmpty())) {
+          grid.add(new ArrayList<>(fields));
+        }
+      }
+    } catch (java.io.IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    }
+    dropEmptyLastColumns(grid);
+    return grid;
+  }
+
+  /// The separator that stands in most lines; a tab goes before a semicolon, that before a comma.
+  private static String separator(String text) {
+    List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
+    for (String candidate : List.of("\t", ";", ",")) {
+      long having = lines.stream().filter(line -> line.contains(candidate)).count();
+      if (having > 0 && 2 * having >= lines.size()) {
+        return candidate;
+      }
+    }
+    return "\t";
+  }
+
+  private static void dropEmptyLastColumns(List<List<String>> grid) {
+    while (grid.stream().mapToInt(List::size).max().orElse(0) > 0) {
+      int last = grid.stream().mapToInt(List::size).max().orElse(0) - 1;
+      boolean empty = grid.stream().allMatch(row -> row.size() <= last || row.get(last).isEmpty());
+      if (!empty) {
+        return;
+      }
+      grid.stream().filter(row -> row.size() > last).forEach(row -> row.remove(last));
+    }
+  }
+
+  /// A head line that lacks the free corner cell gets one; other lines must be as long as the head.
+  private static Optional<Phrase> mendCorner(List<List<String>> grid) {
+    int width = grid.stream().skip(1).mapToInt(List::size).max().orElse(grid.getFirst().size());
+    if (grid.getFirst().size() == width - 1 && grid.size() > 1) {
+      grid.getFirst().addFirst("");
+    }
+    for (int i = 0; i < grid.size(); i++) {
+      if (grid.get(i).size() != grid.getFirst().size()) {
+        return Optional.of(
+            Phrase.of("import.ragged")
+                .with("line", i + 1)
+                .with("cells", grid.get(i).size())
+                .with("expected", grid.getFirst().size()));
+      }
+    }
+    return Optional.empty();
+  }
+
+  static boolean isNumber(String text) {
+    return NUMBER.matcher(text).matches();
+  }
+
+  /// One block of cells, taken apart into labels, counts and totals.
+  private static final class Recognition {
+    private final List<List<String>> grid;
+    private final boolean labelledColumns;
+    private final boolean labelledRows;
+    private final List<Phrase> notes = new ArrayList<>();
+
+    Recognition(List<List<String>> grid) {
+      this.grid = grid;
+      this.labelledColumns =
+          grid.getFirst().stream().skip(1).anyMatch(cell -> !isNumber(cell) && !cell.isEmpty())
+              || grid.getFirst().size() == 1;
+      this.labelledRows =
+          grid.stream().skip(labelledColumns ? 1 : 0).anyMatch(row -> !isNumber(row.getFirst()));
+    }
+
+    Result result() {
+      TableEntry all = whole();
+      Totals totals = Totals.in(all);
+      notes.addAll(totals.notes());
+      return totals.found()
+          ? new Recognised(totals.without(all), List.copyOf(notes), Optional.of(all))
+          : new Recognised(all, List.copyOf(notes), Optional.empty());
+    }
+
+    private TableEntry whole() {
+      int firstRow = labelledColumns ? 1 : 0;
+      int firstColumn = labelledRows ? 1 : 0;
+      List<List<String>> counts =
+          grid.stream()
+              .skip(firstRow)
+              .map(row -> row.subList(Math.min(firstColumn, row.size()), row.size()))
+              .toList();
+      int width = grid.getFirst().size() - firstColumn;
+      List<String> columns =
+          labelledColumns
+              ? grid.getFirst().subList(firstColumn, grid.getFirst().size())
+              : numbered("column", width);
+      List<String> rows =
+          labelledRows
+              ? grid.stream().skip(firstRow).map(List::getFirst).toList()
+              : numbered("row", counts.size());
+      String[] variables =
+          variables(labelledColumns && labelledRows ? grid.getFirst().getFirst() : "");
+      return new TableEntry(variables[0], variables[1], rows, columns, counts);
+    }
+
+    private static List<String> numbered(String name, int many) {
+      return IntStream.rangeClosed(1, many).mapToObj(i -> name + " " + i).toList();
+    }
+
+    /// A corner such as `route / season` names both variables.
+    private static String[] variables(String corner) {
+      String[] parts = corner.split("\\s*[/\\\\|×]\\s*");
+      return parts.length == 2 ? parts : new String[] {"", ""};
+    }
+  }
+}
