@@ -1,0 +1,44 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontPosture;
+import javafx.scene.text.FontWeight;
+
+/// The fonts that ship with the program: a humanist sans for the interface, a mathematical serif
+/// for page
+/// and formulas, both with tabular figures.
+final class Fonts {
+  private static final List<String> FILES =
+      List.of(
+          "SourceSans3-Regular.ttf",
+          "SourceSans3-Semibold.ttf",
+          "SourceSans3-Bold.ttf",
+          "SourceSans3-It.ttf",
+          "STIX-Regular.otf",
+          "STIX-Italic.otf",
+          "STIX-Bold.otf",
+          "STIX-BoldItalic.otf");
+
+  private static final String SERIF = "STIX";
+
+  private Fonts() {}
+
+  static void load() {
+    for (String file : FILES) {
+      Font.loadFont(Fonts.class.getResourceAsStream("fonts/" + file), 15);
+    }
+  }
+
+  static Font upright(double size) {
+    return Font.font(SERIF, FontWeight.NORMAL, FontPosture.REGULAR, size);
+  }
+
+  static Font italic(double size) {
+    return Font.font(SERIF, FontWeight.NORMAL, FontPosture.ITALIC, size);
+  }
+
+  static Font bold(double size) {
+    return Font.font(SERIF, FontWeight.BOLD, FontPosture.REGULAR, size);
+  }
+}

@@ -1,0 +1,116 @@
+package lehrgang.desktop;
+
+import java.util.Arrays;
+import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import lehrgang.core.page.Audience;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// The bar at the head: which solution this is, for whom the page is shown, and what can be done
+/// with it.
+final class HeaderBar extends HBox {
+  private final Label title = new Label();
+  private final Label subtitle = new Label();
+
+  HeaderBar(Workbench workbench, Files files, Runnable toggleTheme) {
+    getStyleClass().add("header");
+    title.getStyleClass().add("header-title");
+    subtitle.getStyleClass().add("header-subtitle");
+    title.setMinWidth(120);
+    subtitle.setMinWidth(0);
+    HBox.setHgrow(subtitle, Priority.SOMETIMES);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    Segments seen =
+        new Segments(
+            Words.of("seen.name"),
+            Arrays.stream(Audience.values())
+                .map(
+                    audience ->
+                        new Segments.Segment(
+                            audience.key(), Words.of("seen." + audience.key()), ""))
+                .toList(),
+            Audience.FULL.key(),
+            key -> workbench.audience().set(Audience.ofKey(key).orElseThrow()));
+    seen.setId("seen");
+    workbench.audience().subscribe(audience -> seen.show(audience.key()));
+    Node open = icon("fth-folder", "open", () -> files.open(getScene().getWindow()));
+    Button save = icon("fth-save", "save", () -> files.save(getScene().getWindow()));
+    save.disableProperty()
+        .bind(
+            Bindings.createBooleanBinding(
+                () -> !workbench.unsaved().get() && workbench.path().isPresent(),
+                workbench.unsaved()));
+    getChildren()
+        .addAll(
+            title,
+            subtitle,
+            space,
+            seen,
+            undoRedo("fth-rotate-ccw", "undo", workbench::undo, workbench.canUndo()),
+            undoRedo("fth-rotate-cw", "redo", workbench::redo, workbench.canRedo()),
+            new DecimalsMenu(workbench),
+            open,
+            save,
+            icon("fth-moon", "dark", toggleTheme),
+            handOut(files));
+    workbench.solution().subscribe(this::show);
+  }
+
+  private static Node undoRedo(
+      String symbol, String key, Runnable action, ObservableBooleanValue possible) {
+    Button button = icon(symbol, key, action);
+    button.disableProperty().bind(Bindings.not(possible));
+    return button;
+  }
+
+  private static Button icon(String symbol, String key, Runnable action) {
+    Button button = new Button("", new FontIcon(symbol));
+    button.getStyleClass().add("icon-button");
+    button.setId(key);
+    button.setAccessibleText(Words.of(key));
+    button.setTooltip(new Tooltip(Words.of(key)));
+    button.setOnAction(_ -> action.run());
+    return button;
+  }
+
+  private Node handOut(Files files) {
+    List<MenuItem> items =
+        Arrays.stream(Audience.values())
+            .map(
+                audience -> {
+                  MenuItem item = new MenuItem(Words.of("hand-out." + audience.key()));
+                  item.setOnAction(_ -> files.handOut(getScene().getWindow(), audience));
+                  return item;
+                })
+            .toList();
+    MenuButton button = new MenuButton(Words.of("hand-out"));
+    button.getItems().setAll(items);
+    button.setId("hand-out");
+    button.getStyleClass().add("hand-out");
+    button.setMinWidth(Region.USE_PREF_SIZE);
+    return button;
+  }
+
+  private void show(Solution solution) {
+    String name = solution.question().title().strip();
+    title.setText(name.isEmpty() ? Words.of("untitled") : name);
+    String story =
+        Wording.english()
+            .text("story." + solution.choices().options().getOrDefault("story", "independence"));
+    String source = solution.question().source().strip();
+    subtitle.setText(source.isEmpty() ? story : source + " · " + story);
+  }
+}

@@ -1,0 +1,189 @@
+package lehrgang.desktop;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Page;
+
+/// Knows where each line stands on the page, lights up what a number comes from, and moves along
+/// sources
+/// and uses.
+final class LiveNumbers implements FormulaLayout.Terms {
+  private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
+  private static final PseudoClass SOURCE = PseudoClass.getPseudoClass("source");
+
+  private final Workbench workbench;
+  private final Map<LineId, List<Node>> places = new HashMap<>();
+  private final List<Node> lit = new ArrayList<>();
+  private Optional<LineId> pointedAt = Optional.empty();
+
+  LiveNumbers(Workbench workbench) {
+    this.workbench = workbench;
+    workbench.selection().subscribe(_ -> light());
+  }
+
+  private Optional<Page> page() {
+    return Optional.ofNullable(workbench.sight().get()).flatMap(Sight::page);
+  }
+
+  /// Makes a node the place of a line: it can be pointed at, selected, and reached by key.
+  void register(LineId line, Node node) {
+    places.computeIfAbsent(line, _ -> new ArrayList<>()).add(node);
+    node.setOnMouseEntered(_ -> pointAt(Optional.of(line)));
+    node.setOnMouseExited(_ -> pointAt(Optional.empty()));
+    node.setOnMousePressed(
+        press -> {
+          if (press.getButton() == MouseButton.PRIMARY) {
+            node.requestFocus();
+            select(line);
+            press.consume();
+          }
+        });
+    node.setOnKeyPressed(key -> follow(line, key));
+  }
+
+  /// Makes a field the place of a line without taking its keys.
+  void registerField(LineId line, Node field) {
+    places.computeIfAbsent(line, _ -> new ArrayList<>()).add(field);
+    field.setOnMouseEntered(_ -> pointAt(Optional.of(line)));
+    field.setOnMouseExited(_ -> pointAt(Optional.empty()));
+  }
+
+  /// Forgets nodes that are no longer on the page.
+  void forgetOutside(Parent page) {
+    places.values().forEach(nodes -> nodes.removeIf(node -> !isInside(page, node)));
+    places.values().removeIf(List::isEmpty);
+  }
+
+  private static boolean isInside(Parent page, Node node) {
+    Node at = node;
+    while (at != null && at != page) {
+      at = at.getParent();
+    }
+    return at == page;
+  }
+
+  void select(LineId line) {
+    workbench.selection().set(Optional.of(line));
+  }
+
+  private void pointAt(Optional<LineId> line) {
+    pointedAt = line;
+    light();
+  }
+
+  /// Lights the number in question and its sources wherever they stand.
+  void light() {
+    lit.forEach(
+        node -> {
+          node.pseudoClassStateChanged(SELECTED, false);
+          node.pseudoClassStateChanged(SOURCE, false);
+        });
+    lit.clear();
+    Optional<Derivation> derivation = page().map(Page::derivation);
+    if (derivation.isEmpty()) {
+      return;
+    }
+    pointedAt
+        .or(() -> workbench.selection().get())
+        .filter(line -> derivation.get().find(line).isPresent())
+        .ifPresent(
+            line -> {
+              light(line, SELECTED);
+              derivation.get().sources(line).forEach(source -> light(source, SOURCE));
+            });
+    workbench.selection().get().ifPresent(line -> light(line, SELECTED));
+  }
+
+  private void light(LineId line, PseudoClass state) {
+    for (Node node : places.getOrDefault(line, List.of())) {
+      node.pseudoClassStateChanged(state, true);
+      lit.add(node);
+    }
+  }
+
+  private void follow(LineId line, KeyEvent key) {
+    Optional<LineId> next =
+        switch (key.getCode()) {
+          case ENTER, SPACE -> Optional.of(line);
+          case LEFT -> along(page(), line, Derivation::sources);
+          case RIGHT -> along(page(), line, Derivation::uses);
+          case UP -> inFamily(line, -1);
+          case DOWN -> inFamily(line, 1);
+          default -> Optional.empty();
+        };
+    next.ifPresent(
+        target -> {
+          select(target);
+          focus(target);
+          key.consume();
+        });
+  }
+
+  private static Optional<LineId> along(
+      Optional<Page> page, LineId line, BiFunction<Derivation, LineId, List<LineId>> direction) {
+    return page.flatMap(p -> direction.apply(p.derivation(), line).stream().findFirst());
+  }
+
+  private Optional<LineId> inFamily(LineId line, int step) {
+    return page()
+        .map(
+            p ->
+                p.derivation().lines().keySet().stream()
+                    .filter(id -> id.name().equals(line.name()))
+                    .toList())
+        .map(family -> new Neighbour(family, family.indexOf(line) + step))
+        .filter(neighbour -> neighbour.at() >= 0 && neighbour.at() < neighbour.family().size())
+        .map(neighbour -> neighbour.family().get(neighbour.at()));
+  }
+
+  private record Neighbour(List<LineId> family, int at) {}
+
+  /// Puts the focus on a place where the line stands, if it stands anywhere.
+  void focus(LineId line) {
+    places.getOrDefault(line, List.of()).stream()
+        .filter(node -> node.getScene() != null && node instanceof NumberNode)
+        .findFirst()
+        .ifPresent(Node::requestFocus);
+  }
+
+  Optional<Node> placeOf(LineId line) {
+    return places.getOrDefault(line, List.of()).stream()
+        .filter(node -> node.getScene() != null)
+        .findFirst();
+  }
+
+  static String roleStyle(Role role) {
+    return "role-" + role.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  private Role role(LineId line) {
+    return page().map(p -> p.role(line)).orElse(Role.OTHER);
+  }
+
+  @Override
+  public List<String> styles(LineId line) {
+    return List.of(roleStyle(role(line)));
+  }
+
+  @Override
+  public Region ground(LineId line) {
+    Region ground = new Region();
+    ground.getStyleClass().addAll("term", roleStyle(role(line)));
+    register(line, ground);
+    return ground;
+  }
+}

@@ -1,0 +1,49 @@
+package lehrgang.desktop;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// Says what just happened, beside the work and never in its way.
+final class NoticeBar extends HBox {
+  NoticeBar(Workbench workbench) {
+    getStyleClass().add("notice");
+    setId("notice");
+    setMaxHeight(Region.USE_PREF_SIZE);
+    managedProperty().bind(visibleProperty());
+    workbench
+        .notice()
+        .subscribe(
+            notice -> {
+              getChildren().clear();
+              setVisible(!notice.sentence().isEmpty());
+              Label sentence = BlockViews.label(notice.sentence(), "notice-text");
+              sentence.setId("notice-text");
+              sentence.setMaxWidth(Double.MAX_VALUE);
+              HBox.setHgrow(sentence, Priority.ALWAYS);
+              getChildren().add(sentence);
+              notice
+                  .offer()
+                  .ifPresent(
+                      offer -> {
+                        Button button = new Button(offer.label());
+                        button.getStyleClass().add("quiet");
+                        button.setId("notice-offer");
+                        button.setMinWidth(Region.USE_PREF_SIZE);
+                        button.setOnAction(
+                            _ -> {
+                              offer.action().run();
+                              workbench.notice().set(Notice.NONE);
+                            });
+                        getChildren().add(button);
+                      });
+              Button close = new Button("", new FontIcon("fth-x"));
+              close.getStyleClass().add("icon-button");
+              close.setOnAction(_ -> workbench.notice().set(Notice.NONE));
+              getChildren().add(close);
+            });
+  }
+}

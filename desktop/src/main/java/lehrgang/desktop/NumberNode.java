@@ -1,0 +1,51 @@
+package lehrgang.desktop;
+
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.layout.StackPane;
+import javafx.scene.text.Text;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.page.Appearance;
+
+/// A number on the page that knows its line.
+final class NumberNode extends StackPane {
+  private final Text text = new Text();
+
+  NumberNode(String number, Role role, Appearance appearance) {
+    text.setText(number);
+    text.getStyleClass().add("number-text");
+    text.setMouseTransparent(true);
+    getChildren().add(text);
+    getStyleClass().addAll("number", LiveNumbers.roleStyle(role));
+    switch (appearance) {
+      case SHOWN -> {
+        // The usual look.
+      }
+      case BLANK -> getStyleClass().add("blank");
+      case ANSWER -> getStyleClass().add("answer");
+    }
+    setAccessibleRole(AccessibleRole.BUTTON);
+    setAccessibleText(number);
+  }
+
+  /// In a table: flush right, so that decimals stand below each other.
+  NumberNode inTable() {
+    setAlignment(Pos.CENTER_RIGHT);
+    getStyleClass().add("in-table");
+    return this;
+  }
+
+  String number() {
+    return text.getText();
+  }
+
+  void setNumber(String number) {
+    text.setText(number);
+    setAccessibleText(number);
+  }
+
+  @Override
+  public double getBaselineOffset() {
+    return snappedTopInset() + text.getBaselineOffset();
+  }
+}

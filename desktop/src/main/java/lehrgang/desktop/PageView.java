@@ -1,0 +1,184 @@
+package lehrgang.desktop;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import lehrgang.core.page.Outline;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.page.PageStep;
+
+/// The worked solution as it reads on paper, live.
+final class PageView extends ScrollPane {
+  private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
+  private static final double WIDEST = 820;
+
+  private final Workbench workbench;
+  private final LiveNumbers numbers;
+  private final BlockViews views;
+  private final QuestionEditor question;
+  private final TableEditor table;
+  private final LevelEditor level;
+  private final VBox paper = new VBox();
+  private final Map<String, StepView> steps = new LinkedHashMap<>();
+  private final Label stale = BlockViews.label(Words.of("stale"), "stale-note");
+  private Consumer<String> inSight = _ -> {};
+
+  PageView(Workbench workbench, LiveNumbers numbers) {
+    this.workbench = workbench;
+    this.numbers = numbers;
+    this.question = new QuestionEditor(workbench);
+    this.table = new TableEditor(workbench, numbers);
+    this.level = new LevelEditor(workbench, numbers);
+    this.views = new BlockViews(numbers, editors());
+    getStyleClass().add("page-view");
+    paper.getStyleClass().add("paper");
+    paper.setMaxWidth(WIDEST);
+    StackPane desk = new StackPane(paper);
+    desk.getStyleClass().add("desk");
+    setContent(desk);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setFocusTraversable(false);
+    workbench.sight().subscribe(this::show);
+    workbench.selection().subscribe(_ -> select());
+    vvalueProperty().subscribe(_ -> inSight.accept(stepInSight()));
+  }
+
+  private BlockViews.Editors editors() {
+    return new BlockViews.Editors() {
+      @Override
+      public Node question() {
+        return question;
+      }
+
+      @Override
+      public Node table(Grid grid) {
+        return table;
+      }
+
+      @Override
+      public Node level() {
+        return level;
+      }
+    };
+  }
+
+  /// Tells which step stands at the top whenever that changes.
+  void onStepInSight(Consumer<String> listener) {
+    inSight = listener;
+  }
+
+  private void show(Sight sight) {
+    question.update();
+    table.update(sight);
+    level.update(sight.problems());
+    List<PageStep> wanted =
+        sight.page().map(Page::steps).orElseGet(() -> Outline.of(workbench.solution().get()));
+    double offset = offset();
+    steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
+    for (PageStep step : wanted) {
+      StepView view = steps.computeIfAbsent(step.id(), _ -> new StepView(workbench, views));
+      if (sight.isCurrent() || sight.page().isEmpty()) {
+        view.show(step);
+      }
+      view.pseudoClassStateChanged(STALE, !sight.isCurrent() && isWorkedOut(step.id()));
+    }
+    arrange(wanted, !sight.isCurrent() && sight.page().isPresent());
+    numbers.forgetOutside(paper);
+    select();
+    numbers.light();
+    Platform.runLater(() -> scrollTo(offset));
+  }
+
+  /// What is typed in these steps is current even while the rest waits.
+  private static boolean isWorkedOut(String step) {
+    return !List.of("question", "data", "hypotheses").contains(step);
+  }
+
+  private void arrange(List<PageStep> wanted, boolean waiting) {
+    List<Node> order =
+        wanted.stream()
+            .map(step -> (Node) steps.get(step.id()))
+            .collect(Collectors.toCollection(ArrayList::new));
+    if (waiting) {
+      order.add(Math.min(3, order.size()), stale);
+    }
+    if (!paper.getChildren().equals(order)) {
+      paper.getChildren().retainAll(order);
+      for (int i = 0; i < order.size(); i++) {
+        if (i >= paper.getChildren().size() || paper.getChildren().get(i) != order.get(i)) {
+          paper.getChildren().remove(order.get(i));
+          paper.getChildren().add(i, order.get(i));
+        }
+      }
+    }
+  }
+
+  private void select() {
+    Optional.ofNullable(workbench.sight().get())
+        .flatMap(Sight::page)
+        .ifPresent(page -> steps.values().forEach(step -> step.select(page)));
+  }
+
+  private double hidden() {
+    Bounds content = getContent().getLayoutBounds();
+    return Math.max(0, content.getHeight() - getViewportBounds().getHeight());
+  }
+
+  private double offset() {
+    return getVvalue() * hidden();
+  }
+
+  private void scrollTo(double offset) {
+    double hidden = hidden();
+    setVvalue(hidden == 0 ? 0 : Math.clamp(offset / hidden, 0, 1));
+  }
+
+  /// Brings a step to the top of the page.
+  void goTo(String step) {
+    Optional.ofNullable(steps.get(step))
+        .ifPresent(
+            view -> {
+              double top = paper.getBoundsInParent().getMinY() + view.getBoundsInParent().getMinY();
+              scrollTo(Math.max(0, top - 12));
+              inSight.accept(step);
+            });
+  }
+
+  /// Brings a number into sight, if it stands on the page.
+  void reveal(Node node) {
+    Bounds inContent = getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+    double top = offset();
+    double bottom = top + getViewportBounds().getHeight();
+    if (inContent.getMinY() < top + 20 || inContent.getMaxY() > bottom - 20) {
+      scrollTo(inContent.getMinY() - getViewportBounds().getHeight() / 3);
+    }
+  }
+
+  /// The last step that begins above the middle of what is seen.
+  String stepInSight() {
+    double line = offset() + getViewportBounds().getHeight() * 0.35;
+    String last = "";
+    for (Map.Entry<String, StepView> entry : steps.entrySet()) {
+      double top =
+          paper.getBoundsInParent().getMinY() + entry.getValue().getBoundsInParent().getMinY();
+      if (last.isEmpty() || top <= line) {
+        last = entry.getKey();
+      }
+    }
+    return last;
+  }
+}

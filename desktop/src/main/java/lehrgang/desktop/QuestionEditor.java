@@ -1,0 +1,71 @@
+package lehrgang.desktop;
+
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import lehrgang.core.solution.Question;
+
+/// The question, written where it stands.
+final class QuestionEditor extends VBox {
+  private static final double LINE = 24;
+
+  private final Workbench workbench;
+  private final TextField title = new TextField();
+  private final TextArea text = new TextArea();
+  private final TextField source = new TextField();
+  private final TextEditing titleEditing;
+  private final TextEditing textEditing;
+  private final TextEditing sourceEditing;
+
+  QuestionEditor(Workbench workbench) {
+    this.workbench = workbench;
+    getStyleClass().add("question-editor");
+    titleEditing =
+        field(title, "question.title", (q, typed) -> new Question(typed, q.text(), q.source()));
+    textEditing =
+        field(text, "question.text", (q, typed) -> new Question(q.title(), typed, q.source()));
+    sourceEditing =
+        field(source, "question.source", (q, typed) -> new Question(q.title(), q.text(), typed));
+    title.getStyleClass().add("question-title");
+    text.getStyleClass().add("question-text");
+    source.getStyleClass().add("question-source");
+    text.setWrapText(true);
+    text.widthProperty().subscribe(_ -> fitText());
+    text.textProperty().subscribe(_ -> fitText());
+    getChildren().addAll(title, text, source);
+  }
+
+  private interface Edit {
+    Question apply(Question question, String typed);
+  }
+
+  private TextEditing field(TextInputControl field, String name, Edit edit) {
+    field.setId(name.replace('.', '-'));
+    field.setAccessibleText(Words.of(name));
+    field.setPromptText(Words.of(name + ".prompt"));
+    return TextEditing.of(
+        field,
+        workbench,
+        name,
+        (solution, typed) -> solution.withQuestion(edit.apply(solution.question(), typed)));
+  }
+
+  /// The text takes as many lines as it needs, as on paper.
+  private void fitText() {
+    Text measure = new Text(text.getText());
+    measure.setFont(Fonts.upright(BlockViews.TEXT_SIZE));
+    measure.setWrappingWidth(Math.max(100, text.getWidth() - 14));
+    double lines = Math.max(1, Math.ceil(measure.getLayoutBounds().getHeight() / 20));
+    text.setPrefHeight(lines * LINE + 10);
+    text.setMinHeight(lines * LINE + 10);
+  }
+
+  void update() {
+    Question question = workbench.solution().get().question();
+    titleEditing.show(title, question.title());
+    textEditing.show(text, question.text());
+    sourceEditing.show(source, question.source());
+  }
+}

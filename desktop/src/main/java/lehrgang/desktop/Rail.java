@@ -1,0 +1,190 @@
+package lehrgang.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Arc;
+import javafx.scene.shape.ArcType;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.StudentView;
+import lehrgang.core.wording.Wording;
+
+/// The steps of the solution, each with its state in a line and what students see of it.
+final class Rail extends VBox {
+  private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
+  private static final double MARK = 4.6;
+
+  private final Workbench workbench;
+  private final Consumer<String> goTo;
+  private final VBox steps = new VBox();
+  private final List<Item> items = new ArrayList<>();
+  private List<PageStep> shown = List.of();
+
+  private record Item(String step, HBox node) {}
+
+  Rail(Workbench workbench, Consumer<String> goTo) {
+    this.workbench = workbench;
+    this.goTo = goTo;
+    getStyleClass().add("rail");
+    steps.getStyleClass().add("rail-steps");
+    Line thread = new Line(0, 0, 0, 10);
+    thread.getStyleClass().add("rail-thread");
+    thread.setManaged(false);
+    thread.endYProperty().bind(steps.heightProperty().subtract(44));
+    thread.setLayoutX(27);
+    thread.setLayoutY(22);
+    StackPane threaded = new StackPane(thread, steps);
+    threaded.setAlignment(Pos.TOP_LEFT);
+    ScrollPane scroll = new ScrollPane(threaded);
+    scroll.setFitToWidth(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    scroll.getStyleClass().add("rail-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(scroll, legend());
+    workbench.sight().subscribe(sight -> sight.page().ifPresent(this::show));
+  }
+
+  private void show(Page page) {
+    if (page.steps().stream()
+        .map(Rail::outside)
+        .toList()
+        .equals(shown.stream().map(Rail::outside).toList())) {
+      return;
+    }
+    shown = page.steps();
+    String current =
+        items.stream()
+            .filter(i -> i.node().getPseudoClassStates().contains(CURRENT))
+            .map(Item::step)
+            .findFirst()
+            .orElse("question");
+    items.clear();
+    for (PageStep step : page.steps()) {
+      items.add(new Item(step.id(), item(step)));
+    }
+    steps.getChildren().setAll(items.stream().map(Item::node).toList());
+    setCurrent(current);
+  }
+
+  /// What the rail shows of a step.
+  private static List<Object> outside(PageStep step) {
+    return List.of(step.number(), step.title(), step.summary(), step.view());
+  }
+
+  private HBox item(PageStep step) {
+    Label number = new Label(Integer.toString(step.number()));
+    number.getStyleClass().add("rail-number");
+    Label title = new Label(step.title());
+    title.getStyleClass().add("rail-title");
+    Label summary = new Label(step.summary());
+    summary.getStyleClass().add("rail-summary");
+    VBox words = new VBox(title, summary);
+    words.setAlignment(Pos.CENTER_LEFT);
+    words.setMinWidth(0);
+    HBox.setHgrow(words, Priority.ALWAYS);
+    HBox item = new HBox(number, words, viewButton(step));
+    item.getStyleClass().add("rail-item");
+    item.setFocusTraversable(true);
+    item.setAccessibleRole(AccessibleRole.BUTTON);
+    item.setAccessibleText(step.number() + " " + step.title() + ", " + step.summary());
+    item.setOnMouseClicked(_ -> goTo.accept(step.id()));
+    item.setOnKeyPressed(
+        key -> {
+          if (key.getTarget() == item
+              && (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE)) {
+            goTo.accept(step.id());
+            key.consume();
+          }
+        });
+    return item;
+  }
+
+  private Button viewButton(PageStep step) {
+    Wording wording = Wording.english();
+    String name = wording.text("view." + step.view().key());
+    Button button = new Button("", mark(step.view()));
+    button.getStyleClass().add("view-button");
+    button.setId("view-" + step.id());
+    button.setTooltip(new Tooltip(Words.of("students-see") + " " + name));
+    button.setAccessibleText(Words.of("students-see.of", step.title()) + ": " + name);
+    button.setOnAction(
+        _ -> {
+          ContextMenu menu = new ContextMenu();
+          for (StudentView view : StudentView.values()) {
+            MenuItem choice = new MenuItem(wording.text("view." + view.key()), mark(view));
+            choice.setOnAction(
+                _ -> workbench.edit("", solution -> solution.withStudentView(step.id(), view)));
+            menu.getItems().add(choice);
+          }
+          menu.show(button, Side.BOTTOM, 0, 0);
+        });
+    return button;
+  }
+
+  /// Full, half, empty or a dash: what students see, told by shape.
+  private static Node mark(StudentView view) {
+    StackPane pane = new StackPane();
+    pane.getStyleClass().add("view-mark");
+    Circle ring = new Circle(MARK);
+    ring.getStyleClass().add("ring");
+    switch (view) {
+      case GIVEN -> {
+        ring.getStyleClass().add("full");
+        pane.getChildren().add(ring);
+      }
+      case ONE_WORKED -> {
+        Arc half = new Arc(0, 0, MARK, MARK, 90, 180);
+        half.setType(ArcType.CHORD);
+        half.getStyleClass().addAll("ring", "full");
+        half.setTranslateX(-MARK / 2);
+        pane.getChildren().addAll(ring, half);
+      }
+      case BLANK -> pane.getChildren().add(ring);
+      case LEFT_OUT -> {
+        Line dash = new Line(0, 0, 7, 0);
+        dash.getStyleClass().add("ring");
+        pane.getChildren().add(dash);
+      }
+    }
+    return pane;
+  }
+
+  private static Node legend() {
+    FlowPane entries = new FlowPane();
+    entries.getStyleClass().add("legend-entries");
+    for (StudentView view : StudentView.values()) {
+      HBox entry = new HBox(mark(view), new Label(Words.of("legend." + view.key())));
+      entry.getStyleClass().add("legend-entry");
+      entries.getChildren().add(entry);
+    }
+    Label head = new Label(Words.of("students-see"));
+    VBox legend = new VBox(head, entries);
+    legend.getStyleClass().add("legend");
+    return legend;
+  }
+
+  void setCurrent(String step) {
+    items.forEach(item -> item.node().pseudoClassStateChanged(CURRENT, item.step().equals(step)));
+  }
+}

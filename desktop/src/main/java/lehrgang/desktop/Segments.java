@@ -1,0 +1,45 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+
+/// A choice between a few values, all of them in sight.
+final class Segments extends HBox {
+  /// @param value what is chosen
+  /// @param label what it is called
+  /// @param hint  what it means; may be empty
+  record Segment(String value, String label, String hint) {}
+
+  private final ToggleGroup group = new ToggleGroup();
+
+  Segments(String name, List<Segment> segments, String chosen, Consumer<String> choose) {
+    getStyleClass().add("segments");
+    setAccessibleText(name);
+    for (Segment segment : segments) {
+      ToggleButton button = new ToggleButton(segment.label());
+      button.setToggleGroup(group);
+      button.setSelected(segment.value().equals(chosen));
+      button.setUserData(segment.value());
+      button.setAccessibleText(name + ": " + segment.label());
+      if (!segment.hint().isEmpty()) {
+        button.setTooltip(new Tooltip(segment.hint()));
+      }
+      button.setOnAction(
+          _ -> {
+            button.setSelected(true);
+            choose.accept(segment.value());
+          });
+      getChildren().add(button);
+    }
+    getChildren().getFirst().getStyleClass().add("first");
+    getChildren().getLast().getStyleClass().add("last");
+  }
+
+  void show(String value) {
+    group.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData().equals(value)));
+  }
+}

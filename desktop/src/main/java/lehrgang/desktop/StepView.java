@@ -1,0 +1,129 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.ObservableList;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+
+/// A step on the page. It is set anew only when it changed, and a field that is being typed in
+/// stays where
+/// it is.
+final class StepView extends VBox {
+  private final Workbench workbench;
+  private final BlockViews views;
+  private final HBox heading = new HBox();
+  private final Label number = new Label();
+  private final Label title = new Label();
+  private final HBox options = new HBox();
+  private final VBox body = new VBox();
+  private Optional<PageStep> shown = Optional.empty();
+  private String shownOptions = "";
+
+  StepView(Workbench workbench, BlockViews views) {
+    this.workbench = workbench;
+    this.views = views;
+    getStyleClass().add("step");
+    heading.getStyleClass().add("step-heading");
+    number.getStyleClass().add("step-number");
+    title.getStyleClass().add("step-title");
+    options.getStyleClass().add("options");
+    body.getStyleClass().add("step-body");
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    heading.getChildren().addAll(number, title, space, options);
+    getChildren().addAll(heading, body);
+  }
+
+  void show(PageStep step) {
+    showOptions(step);
+    if (shown.filter(before -> same(before, step)).isPresent()) {
+      return;
+    }
+    number.setText(Integer.toString(step.number()));
+    title.setText(step.title());
+    replace(body.getChildren(), step.blocks().stream().map(views::of).toList());
+    shown = Optional.of(step);
+  }
+
+  private static boolean same(PageStep one, PageStep other) {
+    return one.blocks().equals(other.blocks())
+        && one.number() == other.number()
+        && one.title().equals(other.title());
+  }
+
+  /// Puts nodes in place one by one: a node that is there already is not touched and keeps the
+  /// focus.
+  private static void replace(ObservableList<Node> there, List<Node> wanted) {
+    for (int i = 0; i < wanted.size(); i++) {
+      Node node = wanted.get(i);
+      if (i < there.size() && there.get(i) == node) {
+        continue;
+      }
+      there.remove(node);
+      if (i < there.size()) {
+        there.set(i, node);
+      } else {
+        there.add(node);
+      }
+    }
+    there.remove(wanted.size(), there.size());
+  }
+
+  private void showOptions(PageStep step) {
+    Solution solution = workbench.solution().get();
+    String state =
+        step.options().stream().map(o -> o.id() + solution.choices().option(o)).toList().toString();
+    if (state.equals(shownOptions)) {
+      return;
+    }
+    shownOptions = state;
+    options.getChildren().setAll(step.options().stream().map(this::segments).toList());
+  }
+
+  private Node segments(Step.Option option) {
+    Wording wording = Wording.english();
+    String key = "option." + option.id();
+    Segments segments =
+        new Segments(
+            wording.text(key),
+            option.values().stream()
+                .map(
+                    value ->
+                        new Segments.Segment(
+                            value,
+                            wording.text(key + "." + value),
+                            wording.text(key + "." + value + ".hint")))
+                .toList(),
+            workbench.solution().get().choices().option(option),
+            value ->
+                workbench.edit(
+                    "",
+                    solution ->
+                        solution.withChoices(solution.choices().withOption(option.id(), value))));
+    segments.setId("option-" + option.id());
+    return segments;
+  }
+
+  /// Lets workings show the selected number, or their example again.
+  void select(Page page) {
+    for (Node node : body.getChildren()) {
+      if (node instanceof WorkedView worked) {
+        workbench
+            .selection()
+            .get()
+            .filter(worked::canShow)
+            .ifPresentOrElse(line -> worked.show(page.chain(line)), worked::showExample);
+      }
+    }
+  }
+}

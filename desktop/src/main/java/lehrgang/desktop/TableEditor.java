@@ -1,0 +1,361 @@
+package lehrgang.desktop;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.css.PseudoClass;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import lehrgang.core.data.Problem;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Appearance;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// The table as it is typed, on the page: labels and counts are edited where they stand, totals
+/// follow.
+final class TableEditor extends VBox {
+  private static final PseudoClass INVALID = PseudoClass.getPseudoClass("invalid");
+  private static final int FIRST_ROW = 2;
+  private static final int MOST_PROBLEMS = 3;
+  private static final int MOST_COLUMNS_AT_REST = 8;
+
+  private record Entry(TextField field, TextEditing editing) {
+    void show(String text) {
+      editing.show(field, text);
+    }
+  }
+
+  private final Workbench workbench;
+  private final LiveNumbers numbers;
+  private final GridPane pane = new GridPane();
+  private final StackPane frame = new StackPane();
+  private final VBox messages = new VBox();
+  private final List<List<Entry>> cells = new ArrayList<>();
+  private final List<Entry> rowLabels = new ArrayList<>();
+  private final List<Entry> columnLabels = new ArrayList<>();
+  private final List<NumberNode> totals = new ArrayList<>();
+  private final Entry rowVariable;
+  private final Entry columnVariable;
+  private int rows = -1;
+  private int columns = -1;
+
+  TableEditor(Workbench workbench, LiveNumbers numbers) {
+    this.workbench = workbench;
+    this.numbers = numbers;
+    getStyleClass().add("table-editor");
+    pane.getStyleClass().addAll("grid", "editor");
+    messages.getStyleClass().add("messages");
+    rowVariable =
+        entry(
+            "row-variable",
+            "table.row-variable",
+            (table, text) -> table.withVariables(text, table.columnVariable()));
+    rowVariable.field().setPromptText(Words.of("table.row-variable.prompt"));
+    rowVariable.field().getStyleClass().add("variable");
+    columnVariable =
+        entry(
+            "column-variable",
+            "table.column-variable",
+            (table, text) -> table.withVariables(table.rowVariable(), text));
+    columnVariable.field().setPromptText(Words.of("table.column-variable.prompt"));
+    columnVariable.field().getStyleClass().addAll("variable", "centred");
+    getChildren().addAll(frame, messages, tools());
+    addEventFilter(KeyEvent.KEY_PRESSED, this::moveByArrow);
+  }
+
+  private Node tools() {
+    HBox tools =
+        new HBox(
+            tool("fth-plus", "table.add-row", this::addRow),
+            tool("fth-plus", "table.add-column", this::addColumn),
+            tool("fth-repeat", "table.turn", () -> change("", TableEntry::turned)),
+            tool("fth-clipboard", "table.paste", () -> Pasting.paste(workbench)));
+    tools.getStyleClass().add("tools");
+    return tools;
+  }
+
+  private static Button tool(String icon, String key, Runnable action) {
+    Button button = new Button(Words.of(key), new FontIcon(icon));
+    button.getStyleClass().add("quiet");
+    button.setId(key.replace('.', '-'));
+    button.setOnAction(_ -> action.run());
+    return button;
+  }
+
+  private interface Change {
+    TableEntry apply(TableEntry table);
+  }
+
+  private void change(String thing, Change change) {
+    workbench.edit(thing, solution -> solution.withTable(change.apply(solution.table())));
+  }
+
+  private void addRow() {
+    change("", table -> table.withRowAdded(Words.of("table.new-row", table.rows().size() + 1)));
+    rowLabels.getLast().field().requestFocus();
+  }
+
+  private void addColumn() {
+    change(
+        "",
+        table -> table.withColumnAdded(Words.of("table.new-column", table.columns().size() + 1)));
+    columnLabels.getLast().field().requestFocus();
+  }
+
+  private Entry entry(
+      String thing, String name, BiFunction<TableEntry, String, TableEntry> change) {
+    TextField field = new TextField();
+    field.setAccessibleText(Words.of(name));
+    return new Entry(
+        field,
+        TextEditing.of(
+            field,
+            workbench,
+            thing,
+            (Solution solution, String text) ->
+                solution.withTable(change.apply(solution.table(), text))));
+  }
+
+  /// Shows the table of the current solution, its totals and what is wrong with it.
+  void update(Sight sight) {
+    TableEntry table = workbench.solution().get().table();
+    if (table.rows().size() != rows || table.columns().size() != columns) {
+      build(table);
+    }
+    rowVariable.show(table.rowVariable());
+    columnVariable.show(table.columnVariable());
+    for (int i = 0; i < rows; i++) {
+      rowLabels.get(i).show(table.rows().get(i));
+      for (int j = 0; j < columns; j++) {
+        cells.get(i).get(j).show(table.cells().get(i).get(j));
+      }
+    }
+    for (int j = 0; j < columns; j++) {
+      columnLabels.get(j).show(table.columns().get(j));
+    }
+    showTotals(sight);
+    showProblems(sight.problems());
+  }
+
+  private void build(TableEntry table) {
+    rows = table.rows().size();
+    columns = table.columns().size();
+    pane.getChildren().clear();
+    cells.clear();
+    rowLabels.clear();
+    columnLabels.clear();
+    totals.clear();
+    pane.add(rowVariable.field(), 0, 1);
+    pane.add(columnVariable.field(), 1, 0, columns, 1);
+    for (int j = 0; j < columns; j++) {
+      addColumnLabel(j);
+    }
+    pane.add(BlockViews.head(Wording.english().text("table.total")), columns + 1, 1);
+    for (int i = 0; i < rows; i++) {
+      addRow(i);
+    }
+    addFoot();
+    frame.getChildren().setAll(columns > MOST_COLUMNS_AT_REST ? BlockViews.sideways(pane) : pane);
+    StackPane.setAlignment(frame.getChildren().getFirst(), Pos.CENTER_LEFT);
+  }
+
+  private void addColumnLabel(int j) {
+    Entry label =
+        entry(
+            "column-label-" + j,
+            "table.column-variable",
+            (table, text) -> table.withColumnLabel(j, text));
+    label.field().setAccessibleText(Words.of("table.column-label", j + 1));
+    label.field().getStyleClass().addAll("label-field", "flush-right");
+    columnLabels.add(label);
+    pane.add(label.field(), j + 1, 1);
+  }
+
+  private void addRow(int i) {
+    Entry label =
+        entry("row-label-" + i, "table.row-variable", (table, text) -> table.withRowLabel(i, text));
+    label.field().setAccessibleText(Words.of("table.row-label", i + 1));
+    label.field().getStyleClass().addAll("label-field", "row-field");
+    rowLabels.add(label);
+    pane.add(label.field(), 0, FIRST_ROW + i);
+    List<Entry> row = new ArrayList<>();
+    for (int j = 0; j < columns; j++) {
+      Entry cell = cell(i, j);
+      row.add(cell);
+      pane.add(cell.field(), j + 1, FIRST_ROW + i);
+    }
+    cells.add(row);
+    pane.add(total(LineId.of("R", i + 1), "row-total"), columns + 1, FIRST_ROW + i);
+    pane.add(
+        remover(
+            Words.of("table.remove-row", i + 1), rows > 2, () -> change("", t -> t.withoutRow(i))),
+        columns + 2,
+        FIRST_ROW + i);
+  }
+
+  private Entry cell(int i, int j) {
+    Entry cell =
+        entry(
+            "cell-" + i + "-" + j,
+            "table.column-variable",
+            (table, text) -> table.withCell(i, j, text));
+    cell.field().getStyleClass().addAll("count-field", "flush-right");
+    cell.field().setId("count-" + (i + 1) + "-" + (j + 1));
+    LineId line = LineId.of("O", i + 1, j + 1);
+    numbers.registerField(line, cell.field());
+    cell.field()
+        .focusedProperty()
+        .subscribe(
+            focused -> {
+              if (focused && workbench.sight().get().isCurrent()) {
+                numbers.select(line);
+              }
+            });
+    return cell;
+  }
+
+  private NumberNode total(LineId line, String style) {
+    NumberNode node = new NumberNode("", Role.OTHER, Appearance.SHOWN).inTable();
+    node.getStyleClass().add(style);
+    node.setUserData(line);
+    numbers.register(line, node);
+    totals.add(node);
+    return node;
+  }
+
+  private void addFoot() {
+    int foot = FIRST_ROW + rows;
+    Label label = new Label(Wording.english().text("table.total"));
+    label.getStyleClass().addAll("row-head", "foot");
+    label.setMaxWidth(Double.MAX_VALUE);
+    pane.add(label, 0, foot);
+    for (int j = 0; j < columns; j++) {
+      int column = j;
+      pane.add(total(LineId.of("C", j + 1), "column-total"), j + 1, foot);
+      Node remove =
+          remover(
+              Words.of("table.remove-column", j + 1),
+              columns > 2,
+              () -> change("", t -> t.withoutColumn(column)));
+      GridPane.setHalignment(remove, HPos.RIGHT);
+      pane.add(remove, j + 1, foot + 1);
+    }
+    pane.add(total(LineId.of("n"), "grand-total"), columns + 1, foot);
+    totals.getFirst().setFocusTraversable(true);
+  }
+
+  private static Node remover(String name, boolean possible, Runnable action) {
+    Button button = new Button("", new FontIcon("fth-x"));
+    button.getStyleClass().add("remove");
+    button.setAccessibleText(name);
+    button.setTooltip(new Tooltip(name));
+    button.setOnAction(_ -> action.run());
+    button.setVisible(possible);
+    return button;
+  }
+
+  private void showTotals(Sight sight) {
+    Optional<Page> page = sight.isCurrent() ? sight.page() : Optional.empty();
+    for (NumberNode node : totals) {
+      LineId line = (LineId) node.getUserData();
+      node.getStyleClass().removeIf(style -> style.startsWith("role-"));
+      page.ifPresent(p -> node.getStyleClass().add(LiveNumbers.roleStyle(p.role(line))));
+      node.setNumber(
+          page.filter(p -> p.derivation().find(line).isPresent())
+              .map(p -> p.shown(line).text())
+              .orElse("–"));
+    }
+  }
+
+  private void showProblems(List<Problem> problems) {
+    everyField().forEach(field -> mark(field, Optional.empty()));
+    messages.getChildren().clear();
+    List<Problem> mine =
+        problems.stream().filter(problem -> !(problem.place() instanceof Problem.Level)).toList();
+    for (Problem problem : mine) {
+      String sentence = Wording.english().text(problem.sentence());
+      fields(problem.place()).forEach(field -> mark(field, Optional.of(sentence)));
+      if (messages.getChildren().size() < MOST_PROBLEMS) {
+        Label message = BlockViews.label(sentence, "message");
+        message.setOnMouseClicked(
+            _ -> fields(problem.place()).stream().findFirst().ifPresent(Node::requestFocus));
+        messages.getChildren().add(message);
+      }
+    }
+    if (mine.size() > MOST_PROBLEMS) {
+      messages
+          .getChildren()
+          .add(
+              BlockViews.label(
+                  Words.of("table.more-problems", mine.size() - MOST_PROBLEMS), "message"));
+    }
+  }
+
+  private static void mark(TextField field, Optional<String> wrong) {
+    field.pseudoClassStateChanged(INVALID, wrong.isPresent());
+    field.setTooltip(wrong.map(Tooltip::new).orElse(null));
+    field.setAccessibleHelp(wrong.orElse(null));
+  }
+
+  private List<TextField> everyField() {
+    List<TextField> all = new ArrayList<>();
+    rowLabels.forEach(entry -> all.add(entry.field()));
+    columnLabels.forEach(entry -> all.add(entry.field()));
+    cells.forEach(row -> row.forEach(entry -> all.add(entry.field())));
+    return all;
+  }
+
+  private List<TextField> fields(Problem.Place place) {
+    return switch (place) {
+      case Problem.Cell(var i, var j) -> List.of(cells.get(i).get(j).field());
+      case Problem.RowLabel(var i) -> List.of(rowLabels.get(i).field());
+      case Problem.ColumnLabel(var j) -> List.of(columnLabels.get(j).field());
+      case Problem.WholeTable _, Problem.Level _, Problem.Choice _ -> List.of();
+    };
+  }
+
+  /// Up, down and Enter move between counts; left and right do at the ends of a field.
+  private void moveByArrow(KeyEvent key) {
+    for (int i = 0; i < cells.size(); i++) {
+      for (int j = 0; j < cells.get(i).size(); j++) {
+        TextField field = cells.get(i).get(j).field();
+        if (field.isFocused()) {
+          moveFrom(i, j, field, key);
+          return;
+        }
+      }
+    }
+  }
+
+  private void moveFrom(int i, int j, TextField field, KeyEvent key) {
+    boolean atStart = field.getCaretPosition() == 0 && field.getSelection().getLength() == 0;
+    boolean atEnd =
+        field.getCaretPosition() == field.getLength() && field.getSelection().getLength() == 0;
+    KeyCode code = key.getCode();
+    int down = code == KeyCode.DOWN || code == KeyCode.ENTER ? 1 : code == KeyCode.UP ? -1 : 0;
+    int right = code == KeyCode.RIGHT && atEnd ? 1 : code == KeyCode.LEFT && atStart ? -1 : 0;
+    int row = i + down;
+    int column = j + right;
+    if ((down != 0 || right != 0) && row >= 0 && row < rows && column >= 0 && column < columns) {
+      cells.get(row).get(column).field().requestFocus();
+      key.consume();
+    }
+  }
+}

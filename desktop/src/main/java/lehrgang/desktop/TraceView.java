@@ -1,0 +1,220 @@
+package lehrgang.desktop;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Chain;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.Trace;
+import lehrgang.core.wording.Wording;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// Whatever number is selected: what it comes from, what it goes into, and its value seen from all
+/// sides.
+final class TraceView extends ScrollPane {
+  private static final double HEADLINE = 27;
+  private static final double FORMULA = 17;
+  private static final double FACT = 15.5;
+  private static final int MOST_LINKS = 12;
+
+  private final Workbench workbench;
+  private final LiveNumbers numbers;
+  private final FormulaLayout formulas;
+  private final VBox content = new VBox();
+  private final Deque<LineId> visited = new ArrayDeque<>();
+  private Optional<LineId> current = Optional.empty();
+  private Optional<Trace> shown = Optional.empty();
+  private boolean goingBack;
+
+  TraceView(Workbench workbench, LiveNumbers numbers) {
+    this.workbench = workbench;
+    this.numbers = numbers;
+    this.formulas = new FormulaLayout(numbers);
+    getStyleClass().add("trace-scroll");
+    content.getStyleClass().add("trace");
+    setContent(content);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setFocusTraversable(false);
+    workbench.selection().subscribe(this::selected);
+    workbench.sight().subscribe(_ -> show());
+  }
+
+  private void selected(Optional<LineId> line) {
+    if (!goingBack && !line.equals(current)) {
+      current.ifPresent(visited::push);
+    }
+    current = line;
+    show();
+  }
+
+  /// Goes back to the number that was selected before.
+  void back() {
+    if (!visited.isEmpty()) {
+      LineId before = visited.pop();
+      goingBack = true;
+      workbench.selection().set(Optional.of(before));
+      goingBack = false;
+    }
+  }
+
+  private void show() {
+    Optional<Page> page = Optional.ofNullable(workbench.sight().get()).flatMap(Sight::page);
+    Optional<Trace> trace =
+        page.flatMap(p -> current.filter(id -> p.derivation().find(id).isPresent()).map(p::trace));
+    if (trace.equals(shown) && !content.getChildren().isEmpty() && trace.isPresent()) {
+      return;
+    }
+    shown = trace;
+    content.getChildren().setAll(trace.map(this::sections).orElseGet(TraceView::empty));
+    setVvalue(0);
+  }
+
+  private static List<Node> empty() {
+    return List.of(
+        BlockViews.label(Words.of("trace.empty.title"), "trace-empty-title"),
+        BlockViews.label(Words.of("trace.empty"), "trace-empty"));
+  }
+
+  private List<Node> sections(Trace trace) {
+    VBox sections = new VBox();
+    sections.getChildren().add(heading(trace));
+    sections.getChildren().add(plain(trace.headline(), HEADLINE));
+    sections
+        .getChildren()
+        .add(links("trace.comes-from", "trace.typed", trace.sources(), LinkText.NUMBER));
+    sections
+        .getChildren()
+        .add(links("trace.goes-into", "trace.end", trace.uses(), LinkText.SYMBOL));
+    trace
+        .formula()
+        .ifPresent(
+            chain -> {
+              sections.getChildren().add(head("trace.formula"));
+              FormulaView formula = FormulaView.of(chain, FORMULA, formulas);
+              formula.setFocusTraversable(true);
+              sections.getChildren().add(formula);
+            });
+    if (!trace.facts().isEmpty()) {
+      sections.getChildren().add(head("trace.value"));
+      sections.getChildren().add(facts(trace.facts()));
+    }
+    return List.copyOf(sections.getChildren());
+  }
+
+  private Node heading(Trace trace) {
+    Label name = BlockViews.label(trace.heading(), "trace-heading");
+    HBox.setHgrow(name, Priority.ALWAYS);
+    name.setMaxWidth(Double.MAX_VALUE);
+    Button back = new Button("", new FontIcon("fth-corner-up-left"));
+    back.getStyleClass().add("icon-button");
+    back.setAccessibleText(Words.of("trace.back"));
+    back.setVisible(!visited.isEmpty());
+    back.setOnAction(_ -> back());
+    HBox row = new HBox(name, back);
+    row.setAlignment(Pos.TOP_LEFT);
+    return row;
+  }
+
+  private Node plain(Chain chain, double size) {
+    FormulaView view = FormulaView.of(chain, size, formulas);
+    view.getStyleClass().add("headline");
+    return view;
+  }
+
+  private static Label head(String key) {
+    Label head = new Label(Wording.english().text(key));
+    head.getStyleClass().add("trace-head");
+    return head;
+  }
+
+  /// What a link shows beside its name.
+  private enum LinkText {
+    NUMBER,
+    SYMBOL
+  }
+
+  private Node links(String key, String none, List<Trace.Link> links, LinkText text) {
+    VBox section = new VBox(head(key));
+    if (links.isEmpty()) {
+      section.getChildren().add(BlockViews.label(Wording.english().text(none), "trace-none"));
+      return section;
+    }
+    FlowPane chips = new FlowPane();
+    chips.getStyleClass().add("chips");
+    links.stream().limit(MOST_LINKS).forEach(link -> chips.getChildren().add(chip(link, text)));
+    if (links.size() > MOST_LINKS) {
+      Button more = new Button(Words.of("table.more-problems", links.size() - MOST_LINKS));
+      more.getStyleClass().add("quiet");
+      more.setOnAction(
+          _ -> {
+            chips.getChildren().remove(more);
+            links.stream()
+                .skip(MOST_LINKS)
+                .forEach(link -> chips.getChildren().add(chip(link, text)));
+          });
+      chips.getChildren().add(more);
+    }
+    section.getChildren().add(chips);
+    return section;
+  }
+
+  private Button chip(Trace.Link link, LinkText text) {
+    Button chip = new Button();
+    chip.getStyleClass().addAll("chip", LiveNumbers.roleStyle(link.role()));
+    switch (text) {
+      case NUMBER -> chip.setText(link.name() + " " + link.number());
+      case SYMBOL -> {
+        chip.setText(link.name());
+        FormulaView symbol = FormulaView.of(link.symbol(), 13, formulas);
+        symbol.setMouseTransparent(true);
+        chip.setGraphic(symbol);
+        chip.setContentDisplay(ContentDisplay.RIGHT);
+      }
+    }
+    chip.setAccessibleText(link.name() + " " + link.number());
+    chip.setOnAction(_ -> numbers.select(link.line()));
+    return chip;
+  }
+
+  private Node facts(List<Trace.Fact> facts) {
+    GridPane grid = new GridPane();
+    grid.getStyleClass().add("facts");
+    int row = 0;
+    for (Trace.Fact fact : facts) {
+      Label name = BlockViews.label(fact.name(), "fact-name");
+      GridPane.setHgrow(name, Priority.ALWAYS);
+      GridPane.setValignment(name, VPos.CENTER);
+      name.setMaxWidth(Double.MAX_VALUE);
+      HBox value = new HBox(FormulaView.of(fact.value(), FACT, formulas));
+      value.getStyleClass().add("fact-value");
+      fact.agreement().ifPresent(agreement -> value.getChildren().add(tick(agreement)));
+      grid.add(name, 0, row);
+      grid.add(value, 1, row);
+      row++;
+    }
+    return grid;
+  }
+
+  private static Node tick(Trace.Agreement agreement) {
+    boolean agrees = agreement == Trace.Agreement.AGREES;
+    FontIcon icon = new FontIcon(agrees ? "fth-check" : "fth-alert-triangle");
+    icon.getStyleClass().add(agrees ? "agrees" : "differs");
+    icon.setAccessibleText(Wording.english().text(agrees ? "trace.agrees" : "trace.differs"));
+    return icon;
+  }
+}

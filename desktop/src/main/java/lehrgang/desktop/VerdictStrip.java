@@ -1,0 +1,69 @@
+package lehrgang.desktop;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import lehrgang.core.derivation.Verdict.Decision;
+import lehrgang.core.notation.Box;
+import lehrgang.core.number.Shown;
+import lehrgang.core.page.Page;
+
+/// The strip at the foot: statistic, df, critical value, p, effect and decision, always in sight.
+final class VerdictStrip extends HBox {
+  private static final double SIZE = 16;
+
+  private final LiveNumbers numbers;
+  private final FormulaLayout formulas;
+
+  VerdictStrip(Workbench workbench, LiveNumbers numbers) {
+    this.numbers = numbers;
+    this.formulas = new FormulaLayout(numbers);
+    getStyleClass().add("verdict-strip");
+    workbench.sight().subscribe(this::show);
+  }
+
+  private void show(Sight sight) {
+    getChildren().clear();
+    if (!sight.isCurrent() || sight.page().isEmpty()) {
+      Label waiting = new Label(Words.of("stale.strip"));
+      waiting.getStyleClass().add("verdict-waiting");
+      getChildren().add(waiting);
+      return;
+    }
+    Page page = sight.page().orElseThrow();
+    page.verdictItems().forEach(item -> getChildren().add(item(item)));
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    Label sentence = new Label(page.verdictSentence());
+    sentence.setId("verdict-sentence");
+    sentence
+        .getStyleClass()
+        .addAll("verdict-sentence", page.decision() == Decision.REJECT ? "reject" : "keep");
+    getChildren().addAll(space, sentence);
+  }
+
+  private Node item(Page.VerdictItem item) {
+    Label name = new Label(item.label());
+    name.getStyleClass().add("verdict-name");
+    Optional<Box> symbol =
+        item.label().equals("statistic") ? Optional.of(item.symbol()) : Optional.empty();
+    Box number = new Box.Linked(item.line(), Box.number(item.number().standalone()));
+    Box whole =
+        symbol
+            .map(
+                s ->
+                    Box.row(
+                        s,
+                        Box.operator(item.number().relation() == Shown.Relation.EQUAL ? "=" : "≈"),
+                        number))
+            .orElse(number);
+    FormulaView formula = FormulaView.of(whole, SIZE, formulas);
+    formula.setId("verdict-" + item.line().name().replace('.', '-'));
+    HBox box = new HBox(name, formula);
+    box.getStyleClass().add("verdict-item");
+    return box;
+  }
+}

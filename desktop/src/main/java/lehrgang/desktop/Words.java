@@ -1,0 +1,21 @@
+package lehrgang.desktop;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/// The words of the window itself.
+final class Words {
+  private static final ResourceBundle BUNDLE =
+      ResourceBundle.getBundle("lehrgang.desktop.interface", Locale.ENGLISH);
+
+  private Words() {}
+
+  static String of(String key) {
+    return BUNDLE.getString(key);
+  }
+
+  static String of(String key, Object... gaps) {
+    return new MessageFormat(BUNDLE.getString(key), Locale.ROOT).format(gaps);
+  }
+}

@@ -1,0 +1,160 @@
+package lehrgang.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// The one mutable thing of the window: which solution is current, and what is selected in it.
+final class Workbench {
+  private final ReadOnlyObjectWrapper<Solution> solution = new ReadOnlyObjectWrapper<>();
+  private final ReadOnlyObjectWrapper<Sight> sight = new ReadOnlyObjectWrapper<>();
+  private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+  private final ObjectProperty<Optional<LineId>> selection =
+      new SimpleObjectProperty<>(Optional.empty());
+  private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.FULL);
+  private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
+  private final History<Solution> history = new History<>();
+  private SolutionFile file;
+  private Optional<Path> path = Optional.empty();
+  private Solution saved;
+
+  Workbench(SolutionFile opened) {
+    audience.subscribe(_ -> Optional.ofNullable(solution.get()).ifPresent(this::derive));
+    show(opened, Optional.empty());
+  }
+
+  ReadOnlyObjectProperty<Solution> solution() {
+    return solution.getReadOnlyProperty();
+  }
+
+  ReadOnlyObjectProperty<Sight> sight() {
+    return sight.getReadOnlyProperty();
+  }
+
+  ReadOnlyBooleanProperty canUndo() {
+    return canUndo.getReadOnlyProperty();
+  }
+
+  ReadOnlyBooleanProperty canRedo() {
+    return canRedo.getReadOnlyProperty();
+  }
+
+  ReadOnlyBooleanProperty unsaved() {
+    return unsaved.getReadOnlyProperty();
+  }
+
+  ObjectProperty<Optional<LineId>> selection() {
+    return selection;
+  }
+
+  ObjectProperty<Audience> audience() {
+    return audience;
+  }
+
+  ObjectProperty<Notice> notice() {
+    return notice;
+  }
+
+  Optional<Path> path() {
+    return path;
+  }
+
+  /// Makes an edit. Edits of the same thing in a row are undone together.
+  ///
+  /// @param thing  what is edited; blank for an edit that always stands alone
+  void edit(String thing, UnaryOperator<Solution> change) {
+    Solution now = solution.get();
+    Solution next = change.apply(now);
+    if (!next.equals(now)) {
+      history.edited(now, thing);
+      become(next);
+    }
+  }
+
+  /// Ends a run of edits of the same thing.
+  void pause() {
+    history.pause();
+  }
+
+  void undo() {
+    history.undo(solution.get()).ifPresent(this::become);
+  }
+
+  void redo() {
+    history.redo(solution.get()).ifPresent(this::become);
+  }
+
+  private void become(Solution next) {
+    solution.set(next);
+    canUndo.set(history.canUndo());
+    canRedo.set(history.canRedo());
+    unsaved.set(!next.equals(saved));
+    notice.set(Notice.NONE);
+    derive(next);
+  }
+
+  private void derive(Solution next) {
+    switch (Procedure.of(next.procedure()).derive(next)) {
+      case Procedure.Derived(var derivation) -> {
+        Page page = Page.of(next, derivation, audience.get());
+        if (selection.get().filter(id -> derivation.find(id).isEmpty()).isPresent()) {
+          selection.set(Optional.empty());
+        }
+        sight.set(new Sight(Optional.of(page), List.of()));
+      }
+      case Procedure.Refused(var problems) ->
+          sight.set(new Sight(Optional.ofNullable(sight.get()).flatMap(Sight::page), problems));
+    }
+  }
+
+  void open(Path from) throws FileProblem {
+    show(SolutionFile.load(from), Optional.of(from));
+    notice.set(Notice.of(Words.of("status.opened", from.getFileName())));
+  }
+
+  private void show(SolutionFile opened, Optional<Path> from) {
+    file = opened;
+    path = from;
+    saved = opened.solution();
+    history.clear();
+    selection.set(Optional.empty());
+    sight.set(new Sight(Optional.empty(), List.of()));
+    become(opened.solution());
+  }
+
+  /// Brings back changes that were not saved when the program ended.
+  void recover(Solution unsavedBefore) {
+    edit("", _ -> unsavedBefore);
+    notice.set(Notice.of(Words.of("status.recovered")));
+  }
+
+  void save(Path to) throws FileProblem {
+    file = file.with(solution.get()).save(to);
+    path = Optional.of(to);
+    saved = solution.get();
+    unsaved.set(false);
+    history.pause();
+    notice.set(Notice.of(Words.of("status.saved", to.getFileName())));
+  }
+
+  /// The file's text as it would be saved now.
+  String text() {
+    return file.with(solution.get()).text();
+  }
+}

@@ -1,0 +1,35 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import javafx.scene.layout.StackPane;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Chain;
+
+/// A line worked out. When another member of its family is selected, that one takes its place.
+final class WorkedView extends StackPane {
+  private final List<LineId> family;
+  private final Chain example;
+  private final BlockViews views;
+
+  WorkedView(List<LineId> family, Chain example, BlockViews views) {
+    this.family = family;
+    this.example = example;
+    this.views = views;
+    getStyleClass().add("working");
+    show(example);
+  }
+
+  boolean canShow(LineId line) {
+    return family.contains(line);
+  }
+
+  void show(Chain chain) {
+    FormulaView formula = views.formula(chain);
+    formula.setFocusTraversable(true);
+    getChildren().setAll(formula);
+  }
+
+  void showExample() {
+    show(example);
+  }
+}

@@ -1,0 +1,154 @@
+package lehrgang.desktop;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.RowConstraints;
+import javafx.scene.layout.StackPane;
+
+/// The Write view: the rail, the page and the trace, between the bar and the verdict.
+final class WriteView extends BorderPane {
+  private static final String DARK = "dark";
+
+  private final Workbench workbench;
+  private final Files files;
+  private final LiveNumbers numbers;
+  private final PageView page;
+  private final TraceView trace;
+  private final Zoom zoom;
+
+  WriteView(Workbench workbench) {
+    this.workbench = workbench;
+    this.files = new Files(workbench);
+    this.numbers = new LiveNumbers(workbench);
+    this.page = new PageView(workbench, numbers);
+    this.trace = new TraceView(workbench, numbers);
+    this.zoom = new Zoom(this);
+    Rail rail = new Rail(workbench, page::goTo);
+    page.onStepInSight(rail::setCurrent);
+    NoticeBar notice = new NoticeBar(workbench);
+    StackPane centre = new StackPane(page, notice);
+    StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
+    getStyleClass().add("write-view");
+    setTop(new HeaderBar(workbench, files, this::toggleTheme));
+    setCenter(columns(rail, centre));
+    setBottom(new VerdictStrip(workbench, numbers));
+    workbench
+        .selection()
+        .subscribe(selected -> selected.flatMap(numbers::placeOf).ifPresent(page::reveal));
+    addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+    setOnDragOver(WriteView::welcome);
+    setOnDragDropped(this::dropped);
+  }
+
+  /// The page keeps the middle; rail and trace give way first, within their bounds.
+  private GridPane columns(Rail rail, StackPane centre) {
+    GridPane grid = new GridPane();
+    grid.addRow(0, rail, centre, trace);
+    ColumnConstraints left = new ColumnConstraints(196, 212, 260);
+    left.setHgrow(Priority.SOMETIMES);
+    ColumnConstraints middle = new ColumnConstraints(520, 744, Double.MAX_VALUE);
+    middle.setHgrow(Priority.ALWAYS);
+    ColumnConstraints right = new ColumnConstraints(288, 324, 420);
+    right.setHgrow(Priority.SOMETIMES);
+    grid.getColumnConstraints().addAll(left, middle, right);
+    RowConstraints row = new RowConstraints();
+    row.setVgrow(Priority.ALWAYS);
+    row.setFillHeight(true);
+    grid.getRowConstraints().add(row);
+    return grid;
+  }
+
+  Zoom zoomable() {
+    return zoom;
+  }
+
+  Files files() {
+    return files;
+  }
+
+  PageView page() {
+    return page;
+  }
+
+  void toggleTheme() {
+    if (!getStyleClass().remove(DARK)) {
+      getStyleClass().add(DARK);
+    }
+  }
+
+  private static boolean is(KeyEvent event, KeyCode code, KeyCombination.Modifier... modifiers) {
+    return new KeyCodeCombination(code, modifiers).match(event);
+  }
+
+  private void keys(KeyEvent event) {
+    if (handled(event)) {
+      event.consume();
+    }
+  }
+
+  private boolean handled(KeyEvent event) {
+    if (is(event, KeyCode.Z, KeyCombination.SHORTCUT_DOWN)) {
+      workbench.undo();
+    } else if (is(event, KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
+        || is(event, KeyCode.Y, KeyCombination.SHORTCUT_DOWN)) {
+      workbench.redo();
+    } else if (is(event, KeyCode.S, KeyCombination.SHORTCUT_DOWN)) {
+      files.save(getScene().getWindow());
+    } else if (is(event, KeyCode.O, KeyCombination.SHORTCUT_DOWN)) {
+      files.open(getScene().getWindow());
+    } else if (is(event, KeyCode.PLUS, KeyCombination.SHORTCUT_DOWN)
+        || is(event, KeyCode.EQUALS, KeyCombination.SHORTCUT_DOWN)
+        || is(event, KeyCode.ADD, KeyCombination.SHORTCUT_DOWN)) {
+      zoom.in();
+    } else if (is(event, KeyCode.MINUS, KeyCombination.SHORTCUT_DOWN)
+        || is(event, KeyCode.SUBTRACT, KeyCombination.SHORTCUT_DOWN)) {
+      zoom.out();
+    } else if (is(event, KeyCode.DIGIT0, KeyCombination.SHORTCUT_DOWN)) {
+      zoom.reset();
+    } else if (is(event, KeyCode.LEFT, KeyCombination.ALT_DOWN)) {
+      trace.back();
+    } else {
+      return is(event, KeyCode.V, KeyCombination.SHORTCUT_DOWN) && pastesTable();
+    }
+    return true;
+  }
+
+  /// A table on the clipboard is taken as a table wherever the focus is; a single value stays text.
+  private boolean pastesTable() {
+    String text = Clipboard.getSystemClipboard().getString();
+    boolean inQuestion = getScene().getFocusOwner() instanceof TextArea;
+    if (text == null || !Pasting.isTable(text) || inQuestion) {
+      return false;
+    }
+    Pasting.paste(workbench, text);
+    return true;
+  }
+
+  private static void welcome(DragEvent event) {
+    if (event.getDragboard().hasFiles() || event.getDragboard().hasString()) {
+      event.acceptTransferModes(TransferMode.COPY);
+    }
+    event.consume();
+  }
+
+  private void dropped(DragEvent event) {
+    if (event.getDragboard().hasFiles()) {
+      files.drop(event.getDragboard().getFiles().getFirst().toPath());
+    } else if (event.getDragboard().hasString()) {
+      Pasting.paste(workbench, event.getDragboard().getString());
+    }
+    event.setDropCompleted(true);
+    event.consume();
+  }
+}
