@@ -1,0 +1,47 @@
+package lehrgang.app;
+
+import java.io.Serial;
+import org.slf4j.LoggerFactory;
+import picocli.CommandLine;
+
+/// Wrong input on the command line: one sentence that says what, where and what to do, and exit
+/// code 2.
+final class Complaint extends RuntimeException {
+  @Serial private static final long serialVersionUID = 1L;
+
+  static final int WRONG_INPUT = 2;
+
+  Complaint(String sentence) {
+    super(sentence);
+  }
+
+  static int aboutParameters(CommandLine.ParameterException wrong, String[] arguments) {
+    String sentence = wrong.getMessage().lines().findFirst().orElse("The options are wrong.");
+    CommandLine command = wrong.getCommandLine();
+    command
+        .getErr()
+        .println(
+            sentence
+                + (sentence.endsWith(".") ? "" : ".")
+                + " See "
+                + command.getCommandSpec().qualifiedName()
+                + " --help.");
+    return WRONG_INPUT;
+  }
+
+  static int aboutExecution(
+      Exception wrong, CommandLine command, CommandLine.ParseResult arguments) {
+    if (wrong instanceof Complaint) {
+      command.getErr().println(wrong.getMessage());
+      return WRONG_INPUT;
+    }
+    LoggerFactory.getLogger(Complaint.class).error("unexpected", wrong);
+    command
+        .getErr()
+        .println(
+            "Something in the program went wrong; the log in "
+                + UserFolder.log()
+                + " says more. Your files are as they were.");
+    return 1;
+  }
+}

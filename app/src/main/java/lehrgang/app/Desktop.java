@@ -1,0 +1,79 @@
+package lehrgang.app;
+
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.DemoPictures;
+import lehrgang.desktop.DesktopApplication;
+import lehrgang.documents.report.DerivationJson;
+import lehrgang.documents.report.DerivationText;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// Starts the desktop, or what can be had of it without a display.
+final class Desktop {
+  private static final Path DEMO_FOLDER = Path.of("target", "demo");
+
+  private Desktop() {}
+
+  static int open(Optional<Path> file) {
+    file.ifPresent(Desktop::checkReadable);
+    if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
+      throw new Complaint(
+          "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
+              + " one.");
+    }
+    DesktopApplication.open(file, UserFolder.data());
+    return 0;
+  }
+
+  private static void checkReadable(Path file) {
+    try {
+      SolutionFile.load(file);
+    } catch (FileProblem e) {
+      throw new Complaint(e.getMessage());
+    }
+  }
+
+  static int demo(PrintStream out) {
+    if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
+      return open(Optional.empty());
+    }
+    writeDemo(DEMO_FOLDER);
+    out.println(
+        "There is no display, so the demo was written to " + DEMO_FOLDER + " instead of shown.");
+    return 0;
+  }
+
+  /// Only X11 and Wayland say beforehand whether there is a display.
+  static boolean hasDisplay(String system, Map<String, String> environment) {
+    return !system.toLowerCase(Locale.ROOT).contains("linux")
+        || List.of("DISPLAY", "WAYLAND_DISPLAY").stream()
+            .anyMatch(name -> !environment.getOrDefault(name, "").isBlank());
+  }
+
+  static void writeDemo(Path folder) {
+    Solution demo = SolutionFile.demo().solution();
+    try {
+      Files.createDirectories(folder);
+      for (Audience audience : Audience.values()) {
+        HandOutCommand.write(
+            demo, audience, folder.resolve("route-and-season-" + audience.key() + ".html"));
+      }
+      Page page = HandOutCommand.page(demo, Audience.FULL);
+      Files.writeString(folder.resolve("route-and-season.txt"), DerivationText.of(page));
+      Files.writeString(folder.resolve("route-and-season.json"), DerivationJson.of(page));
+      DemoPictures.write(folder);
+    } catch (IOException e) {
+      throw new Complaint(folder + " could not be written: check that the folder is yours.");
+    }
+  }
+}

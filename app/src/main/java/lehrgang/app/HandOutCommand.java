@@ -1,0 +1,90 @@
+package lehrgang.app;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import lehrgang.documents.handout.HtmlHandout;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/// `lehrgang hand-out FILE`: a solution as a file for a class.
+@Command(
+    name = "hand-out",
+    description = "Writes a solution as a sheet, a worksheet or a key.",
+    mixinStandardHelpOptions = true)
+final class HandOutCommand implements Callable<Integer> {
+  @Parameters(paramLabel = "FILE", description = "A .lehrgang file.")
+  private Path file;
+
+  @Option(
+      names = "--for",
+      paramLabel = "AUDIENCE",
+      defaultValue = "full",
+      description = "full, student or key. Default: ${DEFAULT-VALUE}.")
+  private String audience;
+
+  @Option(
+      names = "--as",
+      paramLabel = "FORM",
+      defaultValue = "html",
+      description = "html: one self-contained file. Default: ${DEFAULT-VALUE}.")
+  private String form;
+
+  @Option(
+      names = {"-o", "--output"},
+      paramLabel = "OUT",
+      required = true,
+      description = "The file to write.")
+  private Path out;
+
+  @Override
+  public Integer call() {
+    Audience whom =
+        Audience.ofKey(audience)
+            .orElseThrow(
+                () -> new Complaint("--for is “" + audience + "”; use full, student or key."));
+    if (!form.equals("html")) {
+      throw new Complaint("--as is “" + form + "”; use html.");
+    }
+    write(load(), whom, out);
+    return 0;
+  }
+
+  private Solution load() {
+    try {
+      return SolutionFile.load(file).solution();
+    } catch (FileProblem e) {
+      throw new Complaint(e.getMessage());
+    }
+  }
+
+  static void write(Solution solution, Audience audience, Path out) {
+    try {
+      SolutionFile.writeAtomically(out, HtmlHandout.of(page(solution, audience), audience));
+    } catch (IOException e) {
+      throw new Complaint(
+          out + " could not be written: check that its folder exists and is yours.");
+    }
+  }
+
+  static Page page(Solution solution, Audience audience) {
+    return Page.of(solution, derive(solution), audience);
+  }
+
+  static Derivation derive(Solution solution) {
+    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+      case Procedure.Derived(var derivation) -> derivation;
+      case Procedure.Refused(var problems) ->
+          throw new Complaint(Wording.english().text(problems.getFirst().sentence()));
+    };
+  }
+}

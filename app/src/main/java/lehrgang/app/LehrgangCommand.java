@@ -1,0 +1,33 @@
+package lehrgang.app;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/// `lehrgang [FILE]`: opens the desktop.
+@Command(
+    name = "lehrgang",
+    description = "Worked solutions in which every number can say where it came from.",
+    mixinStandardHelpOptions = true,
+    version = "lehrgang 0.1.0",
+    subcommands = {
+      DemoCommand.class,
+      DeriveCommand.class,
+      HandOutCommand.class,
+      CommandLine.HelpCommand.class
+    })
+final class LehrgangCommand implements Callable<Integer> {
+  @Parameters(
+      arity = "0..1",
+      paramLabel = "FILE",
+      description = "A .lehrgang file to open; without it a new solution.")
+  private Path file;
+
+  @Override
+  public Integer call() {
+    return Desktop.open(Optional.ofNullable(file));
+  }
+}
