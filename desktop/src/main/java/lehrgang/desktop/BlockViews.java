@@ -19,6 +19,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -39,9 +40,13 @@ final class BlockViews {
   private static final double FORMULA_SIZE = 19;
   private static final double INNER_SIZE = 16.5;
   private static final int ANSWER_HEIGHT = 30;
+  private static final double ROW_HEIGHT = 33;
 
   /// A table wider than this many columns scrolls sideways.
   private static final int MOST_COLUMNS_AT_REST = 9;
+
+  /// Two tables of at most this many columns share one set of row labels.
+  private static final int MOST_COLUMNS_BESIDE = 4;
 
   private final LiveNumbers numbers;
   private final FormulaLayout formulas;
@@ -142,11 +147,25 @@ final class BlockViews {
   private Node grids(List<Grid> grids) {
     FlowPane side = new FlowPane();
     side.getStyleClass().add("tables");
-    grids.forEach(grid -> side.getChildren().add(grid(grid)));
+    boolean beside = grids.stream().allMatch(grid -> width(grid) <= MOST_COLUMNS_BESIDE);
+    for (Grid grid : grids) {
+      boolean labelled = !beside || grid == grids.getFirst();
+      side.getChildren().add(grid(grid, labelled ? RowLabels.SHOWN : RowLabels.SHARED));
+    }
     return side;
   }
 
-  private Node grid(Grid grid) {
+  /// Whether a table has row labels or stands beside one that has them.
+  private enum RowLabels {
+    SHOWN,
+    SHARED
+  }
+
+  private static int width(Grid grid) {
+    return grid.columns().size() + (grid.grandTotal().isPresent() ? 1 : 0);
+  }
+
+  private Node grid(Grid grid, RowLabels rowLabels) {
     GridPane pane = new GridPane();
     pane.getStyleClass().add("grid");
     boolean totals = grid.grandTotal().isPresent();
@@ -158,7 +177,9 @@ final class BlockViews {
       pane.add(head(grid.totalLabel()), columns + 1, 0);
     }
     for (int i = 0; i < grid.rows().size(); i++) {
-      pane.add(rowHead(grid.rows().get(i)), 0, i + 1);
+      if (rowLabels == RowLabels.SHOWN) {
+        pane.add(rowHead(grid.rows().get(i)), 0, i + 1);
+      }
       for (int j = 0; j < columns; j++) {
         pane.add(cell(grid.cells().get(i).get(j)), j + 1, i + 1);
       }
@@ -167,20 +188,25 @@ final class BlockViews {
       }
     }
     if (totals) {
-      addFoot(pane, grid);
+      addFoot(pane, grid, rowLabels);
     }
     firstReachedByTab(pane);
+    RowConstraints headRow = new RowConstraints();
+    pane.getRowConstraints().add(headRow);
+    int rows = grid.rows().size() + (totals ? 1 : 0);
+    for (int i = 0; i < rows; i++) {
+      pane.getRowConstraints().add(new RowConstraints(ROW_HEIGHT, ROW_HEIGHT, ROW_HEIGHT));
+    }
     VBox box = new VBox(sentence(grid.title(), "table-title"), pane);
     box.getStyleClass().add("table");
     return columns > MOST_COLUMNS_AT_REST ? sideways(box) : box;
   }
 
-  private void addFoot(GridPane pane, Grid grid) {
+  private void addFoot(GridPane pane, Grid grid, RowLabels rowLabels) {
     int foot = grid.rows().size() + 1;
-    Label label = rowHead(grid.totalLabel());
-    label.getStyleClass().add("foot");
-    label.setMaxWidth(Double.MAX_VALUE);
-    pane.add(label, 0, foot);
+    if (rowLabels == RowLabels.SHOWN) {
+      pane.add(foot(grid.totalLabel()), 0, foot);
+    }
     for (int j = 0; j < grid.columns().size(); j++) {
       pane.add(total(grid.columnTotals().get(j), "column-total"), j + 1, foot);
     }
@@ -219,6 +245,13 @@ final class BlockViews {
     Label label = new Label(text);
     label.getStyleClass().add("row-head");
     tipWhereLong(label, text);
+    return label;
+  }
+
+  static Label foot(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().addAll("row-head", "foot");
+    label.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
     return label;
   }
 

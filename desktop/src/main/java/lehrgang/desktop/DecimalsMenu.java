@@ -40,6 +40,7 @@ final class DecimalsMenu extends MenuButton {
     super(Words.of("decimals"), new FontIcon("fth-sliders"));
     this.workbench = workbench;
     setId("decimals");
+    setMinWidth(USE_PREF_SIZE);
     getStyleClass().add("header-menu");
     CustomMenuItem item = new CustomMenuItem(panel(), false);
     item.getStyleClass().add("decimals-item");

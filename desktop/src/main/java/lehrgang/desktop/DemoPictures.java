@@ -1,49 +1,53 @@
 package lehrgang.desktop;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutionException;
+import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Audience;
+import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Pictures of the main view with the demo, for a machine without a display and for the guide.
 public final class DemoPictures {
-  private static final int LAYOUT_PASSES = 3;
-
   private final Path folder;
+  private final WriteWindow window;
   private final List<Path> written = new ArrayList<>();
 
-  private DemoPictures(Path folder) {
+  private DemoPictures(Path folder, WriteWindow window) {
     this.folder = folder;
+    this.window = window;
   }
 
   /// Draws the pictures with JavaFX's platform for machines without a display.
   ///
   /// @return the files written
   public static List<Path> write(Path folder) throws IOException {
+    return write(folder, SolutionFile.demo(), "write");
+  }
+
+  /// @param name the beginning of the files' names
+  static List<Path> write(Path folder, SolutionFile solution, String name) throws IOException {
     System.setProperty("glass.platform", "Headless");
     System.setProperty("prism.order", "sw");
-    CompletableFuture<List<Path>> done = new CompletableFuture<>();
-    Platform.startup(
-        () -> {
-          try {
-            done.complete(new DemoPictures(folder).all());
-          } catch (IOException | RuntimeException e) {
-            done.completeExceptionally(e);
-          }
-        });
+    Path userFolder = java.nio.file.Files.createTempDirectory("lehrgang-pictures");
+    CountDownLatch started = new CountDownLatch(1);
+    Platform.startup(started::countDown);
     try {
-      return done.get();
-    } catch (ExecutionException e) {
-      throw e.getCause() instanceof IOException io ? io : new IOException(e.getCause());
+      started.await();
+      WriteWindow window =
+          FxTurn.call(
+              () -> {
+                WriteWindow.prepare();
+                return WriteWindow.show(new Stage(), solution, Optional.empty(), userFolder);
+              });
+      FxTurn.settle();
+      return new DemoPictures(folder, window).all(name);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IOException(e);
@@ -52,42 +56,35 @@ public final class DemoPictures {
     }
   }
 
-  private List<Path> all() throws IOException {
-    WriteWindow.prepare();
-    Stage stage = new Stage();
-    WriteWindow window =
-        WriteWindow.show(stage, SolutionFile.demo(), Optional.empty(), folder.resolve("unsaved"));
-    picture(window, "write-question", Optional.empty(), "question");
-    picture(window, "write-expected", LineId.parse("E[2,3]"), "expected");
-    picture(window, "write-contributions", LineId.parse("K[2,3]"), "contributions");
-    picture(window, "write-critical", LineId.parse("crit"), "critical");
-    picture(window, "write-p-value", LineId.parse("p"), "p");
-    picture(window, "write-closer-look", LineId.parse("K[1,1]"), "closer-look");
-    window.view().toggleTheme();
-    picture(window, "write-dark", LineId.parse("E[2,3]"), "expected");
-    stage.close();
+  private List<Path> all(String name) throws IOException {
+    picture(name + "-question", "", "question");
+    picture(name + "-expected", "E[2,3]", "expected");
+    picture(name + "-contributions", "K[2,3]", "contributions");
+    picture(name + "-critical", "crit", "critical");
+    picture(name + "-p-value", "p", "p");
+    picture(name + "-conclusion", "decision", "conclusion");
+    picture(name + "-closer-look", "K[1,1]", "closer-look");
+    FxTurn.run(() -> window.workbench().audience().set(Audience.STUDENT));
+    picture(name + "-worksheet", "E[1,1]", "expected");
+    FxTurn.run(() -> window.workbench().audience().set(Audience.FULL));
+    FxTurn.run(() -> window.view().toggleTheme());
+    picture(name + "-dark", "E[2,3]", "expected");
+    FxTurn.run(() -> window.view().toggleTheme());
+    FxTurn.run(() -> window.workbench().edit("", DemoPictures::withSlip));
+    picture(name + "-problem", "", "data");
     return List.copyOf(written);
   }
 
-  private void picture(WriteWindow window, String name, Optional<LineId> selected, String step) {
-    window.workbench().selection().set(selected);
-    Scene scene = window.scene();
-    settle(scene);
-    window.view().page().goTo(step);
-    settle(scene);
-    Path file = folder.resolve(name + ".png");
-    try {
-      Pictures.write(scene, file);
-      written.add(file);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+  private static Solution withSlip(Solution solution) {
+    return solution.withTable(solution.table().withCell(1, 1, "6.4"));
   }
 
-  static void settle(Scene scene) {
-    for (int i = 0; i < LAYOUT_PASSES; i++) {
-      scene.getRoot().applyCss();
-      scene.getRoot().layout();
-    }
+  private void picture(String name, String selected, String step) throws IOException {
+    FxTurn.run(() -> window.workbench().selection().set(LineId.parse(selected)));
+    FxTurn.run(() -> window.view().page().goTo(step));
+    FxTurn.run(() -> window.view().page().goTo(step));
+    Path file = folder.resolve(name + ".png");
+    Pictures.write(FxTurn.call(() -> Pictures.of(window.scene())), file);
+    written.add(file);
   }
 }

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.util.Locale;
+import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -20,6 +21,7 @@ import lehrgang.documents.figure.Drawing.Ink;
 final class FigureView extends Region {
   private static final double LEAST = 320;
   private static final double MOST = 760;
+  private static final double USUAL = 634;
 
   private final FigureSpec figure;
   private final LiveNumbers numbers;
@@ -32,6 +34,8 @@ final class FigureView extends Region {
     getStyleClass().add("figure");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(figure.alternative());
+    draw(USUAL);
+    widthProperty().subscribe((_, width) -> Platform.runLater(() -> draw(width.doubleValue())));
   }
 
   @Override
@@ -41,7 +45,7 @@ final class FigureView extends Region {
 
   @Override
   protected double computePrefWidth(double forHeight) {
-    return 640;
+    return USUAL;
   }
 
   @Override
@@ -51,7 +55,6 @@ final class FigureView extends Region {
 
   @Override
   protected double computePrefHeight(double width) {
-    draw(width < 0 ? getWidth() : width);
     return height + snappedTopInset() + snappedBottomInset();
   }
 
@@ -62,9 +65,10 @@ final class FigureView extends Region {
 
   @Override
   protected void layoutChildren() {
-    draw(getWidth());
+    // The shapes have their places already.
   }
 
+  /// Draws anew for another width; never while a layout pass is under way.
   private void draw(double width) {
     double wanted = Math.clamp(width - snappedLeftInset() - snappedRightInset(), LEAST, MOST);
     if (Math.abs(wanted - drawnFor) < 0.5) {
@@ -74,6 +78,7 @@ final class FigureView extends Region {
     Drawing drawing = Draughtsman.draw(figure, wanted);
     height = drawing.height();
     getChildren().setAll(drawing.shapes().stream().map(this::node).toList());
+    requestLayout();
   }
 
   private Node node(Drawing.Shape shape) {
@@ -119,7 +124,6 @@ final class FigureView extends Region {
     text.getStyleClass()
         .addAll("figure-text", label.face() == Drawing.Face.STRONG ? "strong" : "plain");
     painted(text, "fill-", label.ink());
-    text.applyCss();
     double width = text.getLayoutBounds().getWidth();
     text.setY(label.y());
     place(text, label, width);

@@ -13,6 +13,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Chain;
 
 /// Lays a formula out as nodes around a baseline, so that every term can be pointed at.
 final class FormulaLayout {
@@ -22,6 +23,8 @@ final class FormulaLayout {
   private static final double SCRIPT = 0.70;
   private static final double NESTED = 0.82;
   private static final double SMALLEST = 9;
+  private static final double ROOM = 0.42;
+  private static final String RESULT = "result";
 
   /// @param node what stands there
   /// @param x    from the left edge
@@ -58,6 +61,24 @@ final class FormulaLayout {
     return lay(box, size, List.of());
   }
 
+  /// A part of a chain: a sign with room around it and what stands to its right.
+  Laid lay(Chain.Link link, double size, Weight weight) {
+    double room = size * ROOM;
+    Laid sign = atom(link.sign(), Box.Style.NUMBER, size, List.of());
+    Laid right = lay(link.right(), size, weight == Weight.RESULT ? List.of(RESULT) : List.of());
+    List<Piece> pieces = new ArrayList<>();
+    add(pieces, sign, room, 0);
+    add(pieces, right, sign.width() + 2 * room, 0);
+    return new Laid(
+        sign.width() + 2 * room + right.width(), right.ascent(), right.descent(), pieces);
+  }
+
+  /// Whether a part is the result of a chain.
+  enum Weight {
+    STEP,
+    RESULT
+  }
+
   private Laid lay(Box box, double size, List<String> styles) {
     return switch (box) {
       case Box.Atom(var text, var style) -> atom(text, style, size, styles);
@@ -69,13 +90,16 @@ final class FormulaLayout {
       case Box.Fence(var open, var inner, var close) ->
           fence(open, lay(inner, size, styles), close, size, styles);
       case Box.BigSum(var index) -> bigSum(index, size, styles);
-      case Box.Linked(var line, var inner) -> linked(line, inner, size);
+      case Box.Linked(var line, var inner) -> linked(line, inner, size, styles);
       case Box.Blank() -> blank(size);
     };
   }
 
   private static Laid atom(String text, Box.Style style, double size, List<String> styles) {
-    Font font = style == Box.Style.VARIABLE ? Fonts.italic(size) : Fonts.upright(size);
+    Font font =
+        styles.contains(RESULT)
+            ? Fonts.bold(size)
+            : style == Box.Style.VARIABLE ? Fonts.italic(size) : Fonts.upright(size);
     double before = 0;
     double after = 0;
     switch (style) {
@@ -266,8 +290,10 @@ final class FormulaLayout {
     return new Laid(width, size * 1.0, drop + below.descent(), pieces);
   }
 
-  private Laid linked(LineId line, Box inner, double size) {
-    Laid laid = lay(inner, size, terms.styles(line));
+  private Laid linked(LineId line, Box inner, double size, List<String> outer) {
+    List<String> styles = new ArrayList<>(outer);
+    styles.addAll(terms.styles(line));
+    Laid laid = lay(inner, size, styles);
     Region ground = terms.ground(line);
     double above = 2;
     double below = 3;

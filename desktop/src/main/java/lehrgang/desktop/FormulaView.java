@@ -12,6 +12,7 @@ import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Speech;
 import lehrgang.desktop.FormulaLayout.Laid;
 import lehrgang.desktop.FormulaLayout.Piece;
+import lehrgang.desktop.FormulaLayout.Weight;
 
 /// A formula on the page. A chain of equalities breaks before its signs where the page is too
 /// narrow.
@@ -47,7 +48,8 @@ final class FormulaView extends Region {
     List<Laid> parts = new ArrayList<>();
     parts.add(layout.lay(chain.left(), size));
     for (Chain.Link link : chain.links()) {
-      parts.add(layout.lay(Box.row(Box.operator(link.sign()), link.right()), size));
+      boolean last = link == chain.links().getLast() && chain.links().size() > 1;
+      parts.add(layout.lay(link, size, last ? Weight.RESULT : Weight.STEP));
     }
     return new FormulaView(parts, Speech.of(chain.box()));
   }
@@ -125,12 +127,13 @@ final class FormulaView extends Region {
 
   @Override
   public double getBaselineOffset() {
-    return snappedTopInset() + rows(Double.MAX_VALUE).getFirst().ascent();
+    double spare = Math.max(0, (getHeight() - computePrefHeight(getWidth())) / 2);
+    return snappedTopInset() + spare + rows(Double.MAX_VALUE).getFirst().ascent();
   }
 
   @Override
   protected void layoutChildren() {
-    double y = snappedTopInset();
+    double y = snappedTopInset() + Math.max(0, (getHeight() - computePrefHeight(getWidth())) / 2);
     for (Row row : rows(available(getWidth()))) {
       double baseline = y + row.ascent();
       double x = snappedLeftInset() + row.left();

@@ -28,7 +28,8 @@ final class HeaderBar extends HBox {
     getStyleClass().add("header");
     title.getStyleClass().add("header-title");
     subtitle.getStyleClass().add("header-subtitle");
-    title.setMinWidth(120);
+    title.setMinWidth(Region.USE_PREF_SIZE);
+    title.setMaxWidth(420);
     subtitle.setMinWidth(0);
     HBox.setHgrow(subtitle, Priority.SOMETIMES);
     Region space = new Region();

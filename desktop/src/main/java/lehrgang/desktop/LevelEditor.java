@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -38,7 +37,7 @@ final class LevelEditor extends VBox {
     numbers.registerField(LineId.of("alpha"), field);
     String[] around = Wording.english().template("hypotheses.level").split("\\{alpha}", 2);
     flow.getStyleClass().addAll("sentence", "paragraph");
-    flow.getChildren().addAll(words(around[0]), new HBox(field), words(around[1]));
+    flow.getChildren().addAll(words(around[0]), field, words(around[1]));
     message.managedProperty().bind(message.visibleProperty());
     getChildren().addAll(flow, message);
   }

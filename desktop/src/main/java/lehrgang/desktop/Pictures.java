@@ -12,8 +12,12 @@ import javax.imageio.ImageIO;
 final class Pictures {
   private Pictures() {}
 
-  static void write(Scene scene, Path file) throws IOException {
-    WritableImage image = scene.snapshot(null);
+  /// What the scene shows now; on the interface thread only.
+  static WritableImage of(Scene scene) {
+    return scene.snapshot(null);
+  }
+
+  static void write(WritableImage image, Path file) throws IOException {
     int width = (int) image.getWidth();
     int height = (int) image.getHeight();
     int[] pixels = new int[width * height];

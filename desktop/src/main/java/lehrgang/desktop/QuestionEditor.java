@@ -9,7 +9,8 @@ import lehrgang.core.solution.Question;
 
 /// The question, written where it stands.
 final class QuestionEditor extends VBox {
-  private static final double LINE = 24;
+  /// A text area sets its lines wider apart than a plain text.
+  private static final double LINE_HEIGHT = 1.12;
 
   private final Workbench workbench;
   private final TextField title = new TextField();
@@ -57,9 +58,9 @@ final class QuestionEditor extends VBox {
     Text measure = new Text(text.getText());
     measure.setFont(Fonts.upright(BlockViews.TEXT_SIZE));
     measure.setWrappingWidth(Math.max(100, text.getWidth() - 14));
-    double lines = Math.max(1, Math.ceil(measure.getLayoutBounds().getHeight() / 20));
-    text.setPrefHeight(lines * LINE + 10);
-    text.setMinHeight(lines * LINE + 10);
+    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 8;
+    text.setPrefHeight(height);
+    text.setMinHeight(height);
   }
 
   void update() {

@@ -18,13 +18,13 @@ final class Recovery {
   private static final Duration PAUSE = Duration.millis(700);
 
   private final Workbench workbench;
-  private final Path kept;
+  private final Path folder;
   private final PauseTransition pause = new PauseTransition(PAUSE);
 
   /// @param folder the user's data folder
   Recovery(Workbench workbench, Path folder) {
     this.workbench = workbench;
-    this.kept = folder.resolve("unsaved.lehrgang");
+    this.folder = folder;
     pause.setOnFinished(_ -> keep());
   }
 
@@ -35,7 +35,18 @@ final class Recovery {
     workbench.unsaved().subscribe(_ -> pause.playFromStart());
   }
 
+  /// Each file has its own; what was never saved shares one.
+  private Path kept() {
+    String name =
+        workbench
+            .path()
+            .map(path -> Integer.toHexString(path.toAbsolutePath().toString().hashCode()))
+            .orElse("new");
+    return folder.resolve("unsaved-" + name + ".lehrgang");
+  }
+
   private Optional<Solution> unsavedBefore() {
+    Path kept = kept();
     if (!java.nio.file.Files.exists(kept)) {
       return Optional.empty();
     }
@@ -49,6 +60,7 @@ final class Recovery {
   }
 
   private void keep() {
+    Path kept = kept();
     try {
       if (workbench.unsaved().get()) {
         java.nio.file.Files.createDirectories(kept.getParent());

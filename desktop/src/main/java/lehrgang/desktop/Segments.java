@@ -19,9 +19,11 @@ final class Segments extends HBox {
   Segments(String name, List<Segment> segments, String chosen, Consumer<String> choose) {
     getStyleClass().add("segments");
     setAccessibleText(name);
+    setMinWidth(USE_PREF_SIZE);
     for (Segment segment : segments) {
       ToggleButton button = new ToggleButton(segment.label());
       button.setToggleGroup(group);
+      button.setMinWidth(USE_PREF_SIZE);
       button.setSelected(segment.value().equals(chosen));
       button.setUserData(segment.value());
       button.setAccessibleText(name + ": " + segment.label());

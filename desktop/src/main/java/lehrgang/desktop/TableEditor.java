@@ -242,10 +242,7 @@ final class TableEditor extends VBox {
 
   private void addFoot() {
     int foot = FIRST_ROW + rows;
-    Label label = new Label(Wording.english().text("table.total"));
-    label.getStyleClass().addAll("row-head", "foot");
-    label.setMaxWidth(Double.MAX_VALUE);
-    pane.add(label, 0, foot);
+    pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
     for (int j = 0; j < columns; j++) {
       int column = j;
       pane.add(total(LineId.of("C", j + 1), "column-total"), j + 1, foot);

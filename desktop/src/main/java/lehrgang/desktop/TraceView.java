@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.Trace;
@@ -176,10 +177,14 @@ final class TraceView extends ScrollPane {
   private Button chip(Trace.Link link, LinkText text) {
     Button chip = new Button();
     chip.getStyleClass().addAll("chip", LiveNumbers.roleStyle(link.role()));
+    boolean named = link.symbol() instanceof Box.Atom(var name, _) && link.name().startsWith(name);
     switch (text) {
       case NUMBER -> chip.setText(link.name() + " " + link.number());
       case SYMBOL -> {
         chip.setText(link.name());
+        if (named) {
+          break;
+        }
         FormulaView symbol = FormulaView.of(link.symbol(), 13, formulas);
         symbol.setMouseTransparent(true);
         chip.setGraphic(symbol);

@@ -52,7 +52,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
               : Box.raised(inside(base, CLOSED), Box.number(Integer.toString(exponent)));
       case Expr.Root(var inner) -> new Box.Radical(box(inner));
       case Expr.Magnitude(var inner) -> new Box.Fence("|", box(inner), "|");
-      case Expr.Exponential(var exponent) -> Box.raised(Box.variable("e"), box(exponent));
+      case Expr.Exponential(var exponent) -> Box.raised(Box.variable("e"), inLine(exponent));
       case Expr.Negative(var inner) ->
           Box.row(new Box.Atom("−", Box.Style.PREFIX), inside(inner, PRODUCT));
       case Expr.NaturalLog(var inner) -> Box.row(Box.name("ln\u2009"), inside(inner, CLOSED));
@@ -68,6 +68,16 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.ContinuedFraction(var variable, _) -> continued(box(variable), 1);
       case Expr.Named(var function, var arguments) -> named(function.key(), arguments);
       case Expr.AtLeast(var left, var right) -> Box.row(box(left), Box.operator("≥"), box(right));
+    };
+  }
+
+  /// An exponent keeps to one line: −χ²/2 with a slash.
+  private Box inLine(Expr exponent) {
+    return switch (exponent) {
+      case Expr.Negative(var inner) -> Box.row(new Box.Atom("−", Box.Style.PREFIX), inLine(inner));
+      case Expr.Quotient(var above, var below) ->
+          Box.row(inside(above, PRODUCT), Box.name("/"), inside(below, CLOSED));
+      default -> box(exponent);
     };
   }
 

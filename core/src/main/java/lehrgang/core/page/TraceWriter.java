@@ -2,6 +2,7 @@ package lehrgang.core.page;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
@@ -50,9 +51,14 @@ final class TraceWriter {
         page.name(id),
         headline,
         derivation.sources(id).stream().map(this::link).toList(),
-        derivation.uses(id).stream().map(this::link).toList(),
+        derivation.uses(id).stream().sorted(sameCellFirst(id)).map(this::link).toList(),
         typed ? Optional.empty() : Optional.of(typesetter.chain(id)),
         line.formula() instanceof Expr.AtLeast ? List.of() : facts(line));
+  }
+
+  /// What the number is used for in its own cell comes before sums and extremes over all cells.
+  private static Comparator<LineId> sameCellFirst(LineId id) {
+    return Comparator.comparing(use -> use.index().equals(id.index()) ? 0 : 1);
   }
 
   private Trace.Link link(LineId id) {

@@ -271,9 +271,11 @@ final class TwoWayLines {
                     new SecondOpinion(ChiSquaredCritical.INSTANCE), List.of(alpha, df))));
     lines.add(tail("p", Symbol.of("p"), LineId.of("X2")));
     LineId statistic = LineId.of("X2");
+    LineId p = LineId.of("p");
     if (table.isTwoByTwo()) {
       lines.add(tail("p.cc", Symbol.of("p").lowered("corr"), LineId.of("X2.cc")));
       statistic = deciding == Deciding.CORRECTED ? LineId.of("X2.cc") : statistic;
+      p = deciding == Deciding.CORRECTED ? LineId.of("p.cc") : p;
     }
     lines.add(
         single(
@@ -281,6 +283,8 @@ final class TwoWayLines {
             Symbol.of("decision"),
             new Expr.AtLeast(ref(statistic), ref(LineId.of("crit"))),
             Kind.COUNT));
+    lines.add(
+        single("decision.p", Symbol.of("decision"), new Expr.AtLeast(alpha, ref(p)), Kind.COUNT));
   }
 
   private static Line tail(String name, Symbol symbol, LineId statistic) {

@@ -391,7 +391,7 @@ final class TwoWayPage {
     return new Step(
         "conclusion",
         Phrase.of("summary.conclusion." + verdict),
-        List.of(DECISION),
+        lines.ofFamilies("decision", "decision.p"),
         List.of(),
         blocks);
   }
