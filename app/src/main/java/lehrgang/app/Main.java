@@ -7,15 +7,14 @@ public final class Main {
   private Main() {}
 
   public static void main(String[] arguments) {
-    System.exit(run(arguments));
+    System.exit(commandLine().execute(arguments));
   }
 
-  static int run(String... arguments) {
+  static CommandLine commandLine() {
     return new CommandLine(new LehrgangCommand())
         .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler(Complaint::aboutParameters)
         .setExecutionExceptionHandler(Complaint::aboutExecution)
-        .setUsageHelpWidth(96)
-        .execute(arguments);
+        .setUsageHelpWidth(96);
   }
 }

@@ -343,6 +343,7 @@ final class BlockViews {
       words.getStyleClass().add("words");
       TextFlow flow = new TextFlow(words);
       flow.getStyleClass().addAll("sentence", "paragraph");
+      flow.setAccessibleText(excerpt.sentence());
       box.getChildren().add(flow);
     }
     return box;

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
@@ -15,6 +16,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
+import lehrgang.core.expr.LineId;
 
 /// The Write view: the rail, the page and the trace, between the bar and the verdict.
 final class WriteView extends BorderPane {
@@ -79,6 +81,11 @@ final class WriteView extends BorderPane {
 
   PageView page() {
     return page;
+  }
+
+  /// A place on the page where a line stands.
+  Node placeOf(LineId line) {
+    return numbers.placeOf(line).orElseThrow();
   }
 
   void toggleTheme() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lehrgang.core.number.Value;
+import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 
 /// The rows of a printed chi-squared table around the degrees of freedom in use: all that a student
 /// in an
@@ -42,15 +43,16 @@ public record PrintedTable(int df, List<Row> rows) {
         df, IntStream.rangeClosed(first, first + 2).mapToObj(PrintedTable::row).toList());
   }
 
+  /// Printed tables are looked up and not worked out, so the library's quantiles serve for them;
+  /// the
+  /// critical value itself comes from [ChiSquaredCritical].
   private static Row row(int df) {
+    ChiSquaredDistribution curve = ChiSquaredDistribution.of(df);
     return new Row(
         df,
         AREAS.stream()
-            .map(
-                area ->
-                    ChiSquaredCritical.INSTANCE
-                        .apply(List.of(Value.exactly(area), Value.of(df)))
-                        .rounded(DECIMALS))
+            .map(area -> Value.real(curve.inverseSurvivalProbability(area.doubleValue())))
+            .map(point -> point.rounded(DECIMALS))
             .toList());
   }
 

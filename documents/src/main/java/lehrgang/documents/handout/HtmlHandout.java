@@ -1,5 +1,6 @@
 package lehrgang.documents.handout;
 
+import com.samskivert.mustache.Escapers;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.IOException;
@@ -18,9 +19,13 @@ import lehrgang.core.page.PageStep;
 /// paper.
 public final class HtmlHandout {
   private static final String FOLDER = "/lehrgang/documents/handout/";
+  private static final Mustache.Escaper ESCAPES =
+      Escapers.simple(
+          new String[][] {{"&", "&amp;"}, {"<", "&lt;"}, {">", "&gt;"}, {"\"", "&quot;"}});
   private static final Template SHEET =
       Mustache.compiler()
           .defaultValue("")
+          .withEscaper(ESCAPES)
           .withLoader(part -> new StringReader(resource(part + ".mustache")))
           .compile(resource("sheet.mustache"));
   private static final String STYLE = resource("sheet.css");

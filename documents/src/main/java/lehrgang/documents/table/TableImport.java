@@ -1,7 +1,11 @@
 package lehrgang.documents.table;
 
+import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,8 +37,13 @@ public final class TableImport {
 
   /// @param text the table as it was copied or read from a file
   public static Result read(String text) {
-    List<List<String>> grid = cells(text);
-    if (grid.isEmpty()) {
+    List<List<String>> grid;
+    try {
+      grid = cells(text);
+    } catch (CsvParseException e) {
+      return unreadable(Phrase.of("import.quotes"));
+    }
+    if (grid.size() < 2 || grid.stream().allMatch(row -> row.size() < 2)) {
       return unreadable(Phrase.of("import.nothing"));
     }
     Optional<Phrase> ragged = mendCorner(grid);
@@ -55,6 +64,8 @@ public final class TableImport {
         CsvReader.builder()
             .fieldSeparator(separator(clean))
             .skipEmptyLines(true)
+            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
             .ofCsvRecord(clean)) {
       for (CsvRecord row : reader) {
         List<String> fields = row.getFields().stream().map(String::strip).toList();
@@ -62,8 +73,8 @@ public final class TableImport {
           grid.add(new ArrayList<>(fields));
         }
       }
-    } catch (java.io.IOException e) {
-      throw new java.io.UncheckedIOException(e);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
     dropEmptyLastColumns(grid);
     return grid;

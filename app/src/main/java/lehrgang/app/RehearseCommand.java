@@ -1,0 +1,36 @@
+package lehrgang.app;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import lehrgang.core.page.Audience;
+import lehrgang.desktop.DemoPictures;
+import lehrgang.documents.solutionfile.SolutionFile;
+import picocli.CommandLine.Command;
+
+/// Goes once through what users do, so that the launcher can keep the classes loaded for later
+/// starts.
+@Command(name = "rehearse", hidden = true)
+final class RehearseCommand implements Callable<Integer> {
+  private static final String TABLE =
+      "route/season,Spring,Autumn\nLake loop,41,24\nGorge path,38,58\n";
+
+  @Override
+  public Integer call() throws IOException {
+    Path folder = Files.createTempDirectory("lehrgang-rehearsal");
+    Path table = Files.writeString(folder.resolve("table.csv"), TABLE);
+    for (String form : new String[] {"--alpha=0.05", "--json"}) {
+      Main.commandLine()
+          .setOut(new PrintWriter(Writer.nullWriter()))
+          .setErr(new PrintWriter(Writer.nullWriter()))
+          .execute("derive", "independence", table.toString(), form);
+    }
+    HandOutCommand.write(
+        SolutionFile.demo().solution(), Audience.FULL, folder.resolve("sheet.html"));
+    DemoPictures.write(folder);
+    return 0;
+  }
+}

@@ -1,0 +1,216 @@
+package lehrgang.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// The command line as a user types it.
+class CommandLineTest {
+  private static final String TABLE =
+      """
+      route/season,Spring,Summer,Autumn
+      Lake loop,41,55,24
+      Gorge path,38,64,58
+      Summit way,41,101,58
+      """;
+
+  @TempDir private Path folder;
+
+  private record Run(int exit, String out, String err) {}
+
+  private static Run run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int exit =
+        Main.commandLine()
+            .setOut(new PrintWriter(out))
+            .setErr(new PrintWriter(err))
+            .execute(arguments);
+    return new Run(exit, out.toString(), err.toString());
+  }
+
+  private String table(String text) throws Exception {
+    return Files.writeString(folder.resolve("register.csv"), text).toString();
+  }
+
+  @Test
+  void aTableBecomesAWorkedSolutionInText() throws Exception {
+    Run run = run("derive", "independence", table(TABLE));
+    assertThat(run.exit()).isZero();
+    assertThat(run.err()).isEmpty();
+    assertThat(run.out())
+        .contains("E₂₂ = R₂·C₂/n = 160·220/480 = 220/3 ≈ 73.33")
+        .contains("H₀ is rejected at the level 0.05: route and season are related.");
+  }
+
+  @Test
+  void everyOptionReachesTheDerivation() throws Exception {
+    Run run =
+        run(
+            "derive",
+            "independence",
+            table(TABLE),
+            "--json",
+            "--alpha",
+            "1%",
+            "--story",
+            "homogeneity",
+            "--route",
+            "share",
+            "--conditions",
+            "fifth-5",
+            "--round-on-the-way",
+            "2",
+            "--decimals",
+            "3");
+    assertThat(run.exit()).isZero();
+    JsonNode json = JsonMapper.shared().readTree(run.out());
+    Map<String, String> values = new HashMap<>();
+    json.get("lines")
+        .values()
+        .forEach(l -> values.put(l.get("id").asString(), l.get("value").asString()));
+    assertThat(values)
+        .containsEntry("alpha", "0.01")
+        .containsEntry("s[2]", "0.33")
+        .containsEntry("E[2,3]", "46.2");
+    assertThat(values.get("crit")).startsWith("13.2767041359876");
+  }
+
+  @Test
+  void standardInputIsReadAndTotalsAreLeftOutAndSaid() {
+    InputStream before = System.in;
+    System.setIn(
+        new ByteArrayInputStream(
+            "x;a;b;Total\nr;10;20;30\ns;30;45;75\n".getBytes(StandardCharsets.UTF_8)));
+    try {
+      Run run = run("derive", "independence", "-");
+      assertThat(run.exit()).isZero();
+      assertThat(run.out()).contains("105 observations", "χ²(1, N = 105)", "Yates");
+      assertThat(run.err())
+          .isEqualTo("The last column holds totals and was left out." + System.lineSeparator());
+    } finally {
+      System.setIn(before);
+    }
+  }
+
+  @Test
+  void yatesDecidesOnRequestButOnlyForTwoByTwo() throws Exception {
+    String small =
+        Files.writeString(folder.resolve("s.csv"), "x,a,b\nr,20,30\ns,30,20\n").toString();
+    assertThat(run("derive", "independence", small).out()).contains("H₀ is rejected");
+    assertThat(run("derive", "independence", small, "--yates").out())
+        .contains("H₀ is not rejected");
+    Run wrong = run("derive", "independence", table(TABLE), "--yates");
+    assertThat(wrong.exit()).isEqualTo(2);
+    assertThat(wrong.err()).startsWith("--yates is for a 2 × 2 table");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--alpha 0.95|α is “0.95”: that looks like a confidence level",
+        "--alpha x|α is “x”: type a level above 0",
+        "--story both|--story is “both”; use independence or homogeneity.",
+        "--route other|--route is “other”; use margins or share.",
+        "--decimals 99|--decimals is 99; use a number of decimals from 0 to 10.",
+        "--decimals x|Invalid value for option '--decimals'",
+        "--colour red|Unknown options: '--colour', 'red'. See lehrgang derive --help."
+      })
+  void wrongOptionsGetOneSentenceAndExitCodeTwo(String options, String sentence) throws Exception {
+    String[] given = options.split(" ");
+    Run run = run("derive", "independence", table(TABLE), given[0], given[1]);
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.out()).isEmpty();
+    assertThat(run.err()).startsWith(sentence).hasLineCount(1).doesNotContain("Exception");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "x,a,b\\nr,1,2\\ns,3.5,4|s, a holds 3.5: a count is a whole number",
+        "x,a,b\\nr,1,2\\ns,-3,4|s, a holds -3: a count cannot be negative",
+        "x,a,b\\nr,1,2|The table has 1 × 2 categories",
+        "x,a,b\\nr,0,2\\ns,0,4|a was never observed",
+        "x,a,b\\nr,1\\ns,3,4|Line 2 has 2 cells where 3 are expected",
+        "nothing|There is no table"
+      })
+  void wrongDataGetOneSentenceAndExitCodeTwo(String text, String sentence) throws Exception {
+    Run run = run("derive", "independence", table(text.replace("\\n", "\n") + "\n"));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.out()).isEmpty();
+    assertThat(run.err()).startsWith(sentence).hasLineCount(1);
+  }
+
+  @Test
+  void missingFilesAndProceduresAreNamed() {
+    assertThat(run("derive", "independence", "none.csv").err())
+        .startsWith("There is no file none.csv");
+    assertThat(run("derive", "regression", "none.csv").err())
+        .isEqualToIgnoringNewLines("There is no procedure “regression”; use independence.");
+    assertThat(run("hand-out", "none.lehrgang", "-o", "x.html").err())
+        .startsWith("There is no file");
+    assertThat(run("none.lehrgang").exit()).isEqualTo(2);
+  }
+
+  @Test
+  void sheetsAreWrittenForEveryAudience() {
+    String demo = Path.of("..", "demo", "route-and-season.lehrgang").toString();
+    for (String audience : new String[] {"full", "student", "key"}) {
+      Path sheet = folder.resolve(audience + ".html");
+      assertThat(
+              run("hand-out", demo, "--for", audience, "--as", "html", "-o", sheet.toString())
+                  .exit())
+          .isZero();
+      assertThat(sheet).content().contains("<body class=\"" + audience + "\">");
+    }
+    Run wrong = run("hand-out", demo, "--for", "parents", "-o", folder.resolve("x").toString());
+    assertThat(wrong.err()).startsWith("--for is “parents”; use full, student or key.");
+    assertThat(
+            run("hand-out", demo, "--as", "html", "-o", folder.resolve("no/x.html").toString())
+                .exit())
+        .isEqualTo(2);
+    assertThat(folder.resolve("x")).doesNotExist();
+  }
+
+  @Test
+  void withoutADisplayTheProgramKnowsIt() {
+    assertThat(Desktop.hasDisplay("Linux", Map.of())).isFalse();
+    assertThat(Desktop.hasDisplay("Linux", Map.of("DISPLAY", ":0"))).isTrue();
+    assertThat(Desktop.hasDisplay("Linux", Map.of("WAYLAND_DISPLAY", "wayland-0"))).isTrue();
+    assertThat(Desktop.hasDisplay("Mac OS X", Map.of())).isTrue();
+  }
+
+  @Test
+  void theDemoIsWrittenWhereNoWindowCanBeShown() {
+    Desktop.writeDemo(folder);
+    for (String name :
+        new String[] {
+          "route-and-season-full.html",
+          "route-and-season-student.html",
+          "route-and-season-key.html",
+          "route-and-season.txt",
+          "route-and-season.json",
+          "write-expected.png",
+          "write-p-value.png",
+          "write-dark.png"
+        }) {
+      assertThat(folder.resolve(name)).isNotEmptyFile();
+    }
+  }
+}

@@ -1,0 +1,92 @@
+package lehrgang.core;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.IntStream;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.number.Value;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Question;
+import lehrgang.core.solution.Solution;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// What tests share: the reference results, and solutions to work out.
+public final class ReferenceCases {
+  private static final BigDecimal TOLERANCE = new BigDecimal("1e-12");
+
+  private ReferenceCases() {}
+
+  public static Collection<JsonNode> of(String file) {
+    try (InputStream in = ReferenceCases.class.getResourceAsStream("cases/" + file)) {
+      return JsonMapper.shared().readTree(in).values();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /// Whether two numbers agree to a relative 1e-12.
+  public static boolean close(Value value, BigDecimal expected) {
+    BigDecimal difference = value.decimal().subtract(expected).abs();
+    return difference.compareTo(expected.abs().multiply(TOLERANCE)) <= 0;
+  }
+
+  public static TableEntry table(List<List<Long>> counts) {
+    return new TableEntry(
+        "route",
+        "season",
+        labels("route ", counts.size()),
+        labels("season ", counts.getFirst().size()),
+        counts.stream().map(row -> row.stream().map(String::valueOf).toList()).toList());
+  }
+
+  private static List<String> labels(String name, int many) {
+    return IntStream.rangeClosed(1, many).mapToObj(i -> name + i).toList();
+  }
+
+  public static TableEntry trailRegister() {
+    return new TableEntry(
+        "route",
+        "season",
+        List.of("Lake loop", "Gorge path", "Summit way"),
+        List.of("Spring", "Summer", "Autumn"),
+        List.of(List.of("41", "55", "24"), List.of("38", "64", "58"), List.of("41", "101", "58")));
+  }
+
+  public static Solution solution(TableEntry table) {
+    Procedure procedure = Procedure.of("independence");
+    return new Solution(
+        new Question("Does route choice depend on the season?", "", ""),
+        Locale.ENGLISH,
+        table,
+        procedure.id(),
+        Choices.usual(),
+        procedure.usualStudentViews(),
+        Map.of());
+  }
+
+  public static Derivation derive(Solution solution) {
+    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+      case Procedure.Derived(var derivation) -> derivation;
+      case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
+    };
+  }
+
+  public static Derivation derive(TableEntry table) {
+    return derive(solution(table));
+  }
+
+  public static Page page(Solution solution, Audience audience) {
+    return Page.of(solution, derive(solution), audience);
+  }
+}

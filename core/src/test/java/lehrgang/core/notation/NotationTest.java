@@ -1,0 +1,116 @@
+package lehrgang.core.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.util.List;
+import javax.xml.parsers.DocumentBuilderFactory;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.xml.sax.InputSource;
+
+/// One formula, read as plain text, MathML, TeX and speech.
+class NotationTest {
+  private final Page page =
+      ReferenceCases.page(ReferenceCases.solution(ReferenceCases.trailRegister()), Audience.FULL);
+
+  private Box formula(String line) {
+    return page.chain(LineId.parse(line).orElseThrow()).box();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "E[2,3]|E₂₃ = R₂·C₃/n = 160·140/480 = 140/3 ≈ 46.67",
+        "K[2,3]|K₂₃ = (O₂₃ − E₂₃)²/E₂₃ ≈ (58 − 46.67)²/46.67 ≈ 2.752",
+        "df|df = (r − 1)·(c − 1) = (3 − 1)·(3 − 1) = 4",
+        "R[2]|R₂ = Σ O_2j = 38 + 64 + 58 = 160",
+        "p|p = e^(−χ²/2)·(1 + χ²/2) ≈ e^(−14.10/2)·(1 + 14.10/2) ≈ 0.0008661·8.051 ≈ 0.0070",
+        "w|w = √(χ²/n) ≈ √(14.10/480) ≈ 0.17",
+        "crit|χ²_crit = χ²_(df; α) = χ²_(4; 0.05) ≈ 9.488",
+        "decision|decision = χ² ≥ χ²_crit ≈ 14.10 ≥ 9.488 ≈ reject H₀"
+      })
+  void plainTextCanBePastedIntoAMail(String line, String text) {
+    assertThat(PlainText.of(formula(line))).isEqualTo(text);
+  }
+
+  @Test
+  void speechSaysWhatEyesSee() {
+    assertThat(Speech.of(formula("E[2,3]")))
+        .isEqualTo(
+            "E two three equals R two times C three over n equals 160 times 140 over 480 equals 140"
+                + " over 3 is about 46.67");
+    assertThat(Speech.of(formula("K[2,3]")))
+        .startsWith(
+            "K two three equals the quantity open bracket O two three minus E two three close"
+                + " bracket squared end quantity over E two three");
+    assertThat(Speech.of(formula("X2"))).contains("the sum over ij of K i j");
+    assertThat(Speech.of(formula("w"))).contains("the square root of");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"E[2,3]", "K[1,1]", "X2", "df", "crit", "p", "V", "adj[3,3]", "R[1]"})
+  void mathMlIsWellFormed(String line) throws Exception {
+    String math = new MathMl(_ -> "").of(formula(line));
+    DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+    factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+    var root =
+        factory
+            .newDocumentBuilder()
+            .parse(new InputSource(new StringReader(math)))
+            .getDocumentElement();
+    assertThat(root.getTagName()).isEqualTo("math");
+    assertThat(root.getTextContent()).contains("=");
+  }
+
+  @Test
+  void mathMlBuildsRealFractionsRootsAndSums() {
+    MathMl plain = new MathMl(_ -> "");
+    assertThat(plain.of(formula("E[2,3]"))).contains("<mfrac>", "<msub><mi>E</mi>");
+    assertThat(plain.of(formula("w"))).contains("<msqrt>");
+    assertThat(plain.of(formula("X2"))).contains("<munder><mo>∑</mo>");
+    assertThat(new MathMl(LineId::toString).of(formula("E[2,3]")))
+        .contains("<mrow class=\"R[2]\">");
+  }
+
+  @Test
+  void texIsBalanced() {
+    for (String line : List.of("E[2,3]", "K[1,1]", "X2", "p", "V", "adj[3,3]")) {
+      String tex = Tex.of(formula(line));
+      assertThat(tex.chars().filter(c -> c == '{').count())
+          .isEqualTo(tex.chars().filter(c -> c == '}').count());
+      assertThat(tex).doesNotContain("χ", "·", "≈", "−");
+    }
+    assertThat(Tex.of(formula("E[2,3]")))
+        .contains("\\frac{{R}_{\\mathrm{2}}\\cdot {C}_{\\mathrm{3}}}{n}");
+  }
+
+  @Test
+  void longSumsShowTheirFirstTermsDotsAndTheirLast() {
+    Page wide =
+        ReferenceCases.page(
+            ReferenceCases.solution(
+                ReferenceCases.table(
+                    List.of(
+                        List.of(10L, 20L, 30L, 40L, 55L),
+                        List.of(11L, 19L, 35L, 36L, 60L),
+                        List.of(9L, 21L, 28L, 47L, 50L)))),
+            Audience.FULL);
+    String text = PlainText.of(wide.chain(LineId.of("X2")).box());
+    assertThat(text).contains("⋯");
+    assertThat(text.split("\\+")).hasSize(5);
+  }
+
+  @Test
+  void twoDigitIndicesAreKeptApart() {
+    assertThat(Symbol.of("E").at(List.of("2", "13")).plain()).isEqualTo("E_2,13");
+    assertThat(Symbol.of("E").at(List.of("2", "3")).plain()).isEqualTo("E₂₃");
+  }
+}

@@ -1,0 +1,231 @@
+package lehrgang.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import javafx.stage.Stage;
+import lehrgang.core.expr.LineId;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// Drives a real window as a person would: with mouse and keys, seeing what is on it.
+final class WindowDriver {
+  private static boolean started;
+
+  private final Stage stage;
+  private final WriteWindow window;
+
+  private WindowDriver(Stage stage, WriteWindow window) {
+    this.stage = stage;
+    this.window = window;
+  }
+
+  static synchronized WindowDriver open(SolutionFile solution, Path userFolder) {
+    return open(solution, Optional.empty(), userFolder);
+  }
+
+  static synchronized WindowDriver open(
+      SolutionFile solution, Optional<Path> file, Path userFolder) {
+    if (!started) {
+      CountDownLatch ready = new CountDownLatch(1);
+      Platform.startup(ready::countDown);
+      Platform.setImplicitExit(false);
+      try {
+        ready.await(30, TimeUnit.SECONDS);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+      FxTurn.run(WriteWindow::prepare);
+      started = true;
+    }
+    WindowDriver driver =
+        FxTurn.call(
+            () -> {
+              Stage stage = new Stage();
+              return new WindowDriver(stage, WriteWindow.show(stage, solution, file, userFolder));
+            });
+    FxTurn.settle();
+    return driver;
+  }
+
+  void close() {
+    FxTurn.run(stage::close);
+  }
+
+  WriteWindow window() {
+    return window;
+  }
+
+  Workbench workbench() {
+    return window.workbench();
+  }
+
+  private static void robot(Consumer<Robot> work) {
+    FxTurn.run(() -> work.accept(new Robot()));
+  }
+
+  Node find(String id) {
+    return FxTurn.call(
+        () -> {
+          Node node = window.scene().getRoot().lookup("#" + id);
+          if (node == null) {
+            throw new AssertionError("nothing on the window is called " + id);
+          }
+          return node;
+        });
+  }
+
+  boolean isShown(String text) {
+    return FxTurn.call(
+        () -> texts(window.scene().getRoot()).stream().anyMatch(t -> t.contains(text)));
+  }
+
+  /// All that can be read on the window.
+  private static List<String> texts(Node node) {
+    if (!node.isVisible()) {
+      return List.of();
+    }
+    return switch (node) {
+      case Labeled labeled -> List.of(String.valueOf(labeled.getText()));
+      case TextInputControl input -> List.of(input.getText());
+      case Text text -> List.of(text.getText());
+      case TextFlow flow when flow.getAccessibleText() != null -> List.of(flow.getAccessibleText());
+      case Parent parent ->
+          parent.getChildrenUnmodifiable().stream()
+              .flatMap(child -> texts(child).stream())
+              .toList();
+      default -> List.of();
+    };
+  }
+
+  /// The formulas on the window, as they are spoken.
+  List<String> spoken() {
+    return FxTurn.call(
+        () ->
+            window.scene().getRoot().lookupAll(".formula").stream()
+                .map(Node::getAccessibleText)
+                .toList());
+  }
+
+  private void reveal(Node node) {
+    FxTurn.run(() -> window.view().page().reveal(node));
+  }
+
+  void click(Node node) {
+    reveal(node);
+    robot(
+        robot -> {
+          Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+          robot.mouseMove(bounds.getCenterX(), bounds.getCenterY());
+          robot.mouseClick(MouseButton.PRIMARY);
+        });
+  }
+
+  void click(String id) {
+    click(find(id));
+  }
+
+  void pointAt(Node node) {
+    reveal(node);
+    robot(
+        robot -> {
+          Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+          robot.mouseMove(bounds.getCenterX() - 1, bounds.getCenterY());
+          robot.mouseMove(bounds.getCenterX(), bounds.getCenterY());
+        });
+  }
+
+  /// Presses a button without the mouse, as the space bar does.
+  void press(String id) {
+    Node node = find(id);
+    FxTurn.run(() -> ((ButtonBase) node).fire());
+  }
+
+  void choose(String optionId, String label) {
+    Parent segments = (Parent) find(optionId);
+    Node wanted =
+        FxTurn.call(
+            () ->
+                segments.getChildrenUnmodifiable().stream()
+                    .filter(node -> ((Labeled) node).getText().equals(label))
+                    .findFirst()
+                    .orElseThrow());
+    click(wanted);
+  }
+
+  void type(KeyCode... keys) {
+    for (KeyCode key : keys) {
+      robot(robot -> robot.keyType(key));
+    }
+  }
+
+  void shortcut(KeyCode... keys) {
+    robot(
+        robot -> {
+          for (KeyCode key : keys) {
+            robot.keyPress(key);
+          }
+          for (int i = keys.length - 1; i >= 0; i--) {
+            robot.keyRelease(keys[i]);
+          }
+        });
+  }
+
+  /// Replaces what a field holds by typing.
+  void retype(String id, KeyCode... keys) {
+    TextInputControl field = (TextInputControl) find(id);
+    click(field);
+    shortcut(KeyCode.CONTROL, KeyCode.A);
+    type(keys);
+  }
+
+  void putOnClipboard(String text) {
+    FxTurn.run(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString(text);
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+  }
+
+  String verdict() {
+    return FxTurn.call(
+        () -> {
+          Node sentence = window.scene().getRoot().lookup("#verdict-sentence");
+          return sentence == null ? "" : ((Labeled) sentence).getText();
+        });
+  }
+
+  /// A place where a line stands on the page.
+  Node number(String line) {
+    LineId id = LineId.parse(line).orElseThrow();
+    return FxTurn.call(() -> window.view().placeOf(id));
+  }
+
+  Optional<LineId> selected() {
+    return FxTurn.call(() -> workbench().selection().get());
+  }
+
+  boolean has(Node node, String pseudoClass) {
+    return FxTurn.call(
+        () ->
+            node.getPseudoClassStates().stream()
+                .anyMatch(state -> state.getPseudoClassName().equals(pseudoClass)));
+  }
+}

@@ -1,0 +1,332 @@
+package lehrgang.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Kind;
+import lehrgang.core.page.Audience;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.StudentView;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// The Write view, driven with mouse and keys.
+class WriteViewTest {
+  private static final String PASTED =
+      """
+      hut\tclear\tfog\tsum
+      Almhütte\t30\t12\t42
+      Gipfelhaus\t18\t25\t43
+      Seehütte\t22\t14\t36
+      sum\t70\t51\t121
+      """;
+
+  @TempDir private Path folder;
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private TableEntry table() {
+    return driver.workbench().solution().get().table();
+  }
+
+  private Choices choices() {
+    return driver.workbench().solution().get().choices();
+  }
+
+  @Test
+  void theDemoReadsFromTheQuestionToTheVerdict() {
+    assertThat(driver.isShown("Does route choice depend on the season?")).isTrue();
+    assertThat(driver.isShown("13.277 < 14.10 < 14.860")).isTrue();
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: route and season are related");
+    assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals R two times C two"));
+  }
+
+  @Test
+  void aTypedCountFlowsThroughEveryStepAtOnce() {
+    driver.retype("count-3-2", KeyCode.DIGIT6, KeyCode.DIGIT0);
+    assertThat(table().cells().get(2).get(1)).isEqualTo("60");
+    assertThat(driver.isShown("439 observations")).isTrue();
+    assertThat(driver.spoken()).anyMatch(s -> s.contains("439"));
+    assertThat(driver.isShown("N = 439")).isTrue();
+    driver.retype("count-1-1", KeyCode.DIGIT2, KeyCode.DIGIT6);
+    driver.retype("count-2-3", KeyCode.DIGIT4, KeyCode.DIGIT0);
+    assertThat(driver.verdict()).isEqualTo("H₀ is not rejected");
+  }
+
+  @Test
+  void typingIsUndoneFieldByFieldAndRedone() {
+    TableEntry before = table();
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT9);
+    driver.retype("count-1-2", KeyCode.DIGIT7);
+    assertThat(table().cells().getFirst()).containsExactly("99", "7", "24");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table().cells().getFirst()).containsExactly("99", "55", "24");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table()).isEqualTo(before);
+    assertThat(((TextField) driver.find("count-1-1")).getText()).isEqualTo("41");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+    assertThat(table().cells().getFirst()).containsExactly("99", "55", "24");
+  }
+
+  @Test
+  void aWrongCountIsMarkedWhereItStandsAndTheLastSolutionWaitsDimmed() {
+    driver.retype("count-2-2", KeyCode.DIGIT6, KeyCode.PERIOD, KeyCode.DIGIT4);
+    assertThat(driver.isShown("Gorge path, Summer holds 6.4: a count is a whole number")).isTrue();
+    assertThat(driver.has(driver.find("count-2-2"), "invalid")).isTrue();
+    assertThat(driver.isShown("Last solution that could be worked out")).isTrue();
+    assertThat(driver.verdict()).isEmpty();
+    assertThat(driver.isShown("From the table alone:")).isTrue();
+    driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(driver.has(driver.find("count-2-2"), "invalid")).isFalse();
+    assertThat(driver.verdict()).startsWith("Reject H₀");
+  }
+
+  @Test
+  void aNumberLightsItsSourcesAndOpensItsTrace() {
+    Node expected = driver.number("E[2,3]");
+    driver.pointAt(expected);
+    assertThat(driver.has(driver.number("R[2]"), "source")).isTrue();
+    assertThat(driver.has(driver.number("C[3]"), "source")).isTrue();
+    assertThat(driver.has(driver.number("C[2]"), "source")).isFalse();
+    driver.click(expected);
+    assertThat(driver.selected()).contains(LineId.of("E", 2, 3));
+    assertThat(driver.isShown("Expected count · Gorge path, Autumn")).isTrue();
+    assertThat(driver.isShown("row total 160")).isTrue();
+    assertThat(driver.isShown("46.6666666667")).isTrue();
+    assertThat(driver.spoken()).filteredOn(s -> s.startsWith("E two three equals")).hasSize(2);
+  }
+
+  @Test
+  void sourcesAndUsesAreFollowedByArrowKeysAndBack() {
+    driver.click(driver.number("E[2,3]"));
+    driver.type(KeyCode.RIGHT);
+    assertThat(driver.selected()).contains(LineId.of("E.R", 2));
+    driver.click(driver.number("K[2,3]"));
+    driver.type(KeyCode.LEFT);
+    assertThat(driver.selected()).contains(LineId.of("O", 2, 3));
+    driver.shortcut(KeyCode.ALT, KeyCode.LEFT);
+    assertThat(driver.selected()).contains(LineId.of("K", 2, 3));
+    driver.click(driver.number("E[2,3]"));
+    driver.type(KeyCode.DOWN);
+    assertThat(driver.selected()).contains(LineId.of("E", 3, 1));
+  }
+
+  @Test
+  void aPastedTableIsTakenWithoutItsTotalsWhichCanBeKept() {
+    driver.putOnClipboard(PASTED);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(table().rows()).containsExactly("Almhütte", "Gipfelhaus", "Seehütte");
+    assertThat(table().columns()).containsExactly("clear", "fog");
+    assertThat(driver.isShown("are totals and were left out")).isTrue();
+    assertThat(driver.isShown("121 observations")).isTrue();
+    driver.press("notice-offer");
+    assertThat(table().rows()).hasSize(4);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(table().rows()).containsExactly("Lake loop", "Gorge path", "Summit way");
+  }
+
+  @Test
+  void aSingleValueOnTheClipboardStaysText() {
+    driver.putOnClipboard("77");
+    driver.click("count-1-1");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.A);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(table().cells().getFirst().getFirst()).isEqualTo("77");
+    assertThat(table().rows()).hasSize(3);
+  }
+
+  @Test
+  void rowsAndColumnsComeAndGo() {
+    driver.press("table-add-row");
+    assertThat(driver.isShown("row 4, Spring is empty")).isTrue();
+    for (int j = 1; j <= 3; j++) {
+      driver.retype("count-4-" + j, KeyCode.DIGIT2, KeyCode.DIGIT0);
+    }
+    assertThat(driver.verdict()).startsWith("Reject H₀");
+    assertThat(driver.isShown("χ²(6, N = 540)")).isTrue();
+    driver.press("table-turn");
+    assertThat(table().rows()).containsExactly("Spring", "Summer", "Autumn");
+    driver.press("undo");
+    driver.press("undo");
+    driver.press("undo");
+    driver.press("undo");
+    driver.press("undo");
+    assertThat(table()).isEqualTo(SolutionFile.demo().solution().table());
+  }
+
+  @Test
+  void theLevelIsTypedInItsSentence() {
+    driver.retype(
+        "level", KeyCode.DIGIT0, KeyCode.PERIOD, KeyCode.DIGIT0, KeyCode.DIGIT0, KeyCode.DIGIT5);
+    assertThat(driver.isShown("14.10 < 14.860")).isTrue();
+    assertThat(driver.verdict()).isEqualTo("H₀ is not rejected");
+    driver.retype("level", KeyCode.DIGIT0, KeyCode.PERIOD, KeyCode.DIGIT9, KeyCode.DIGIT5);
+    assertThat(driver.isShown("that looks like a confidence level")).isTrue();
+  }
+
+  @Test
+  void storyRouteAndRuleAreChosenOnThePage() {
+    driver.choose("option-story", "homogeneity");
+    assertThat(driver.isShown("the shares of route are the same for every season")).isTrue();
+    driver.choose("option-route", "share × group");
+    assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals s two times C two"));
+    driver.choose("option-conditions", "at most a fifth below 5");
+    assertThat(driver.isShown("at most a fifth of the expected counts are below 5")).isTrue();
+    assertThat(choices().options())
+        .containsEntry("story", "homogeneity")
+        .containsEntry("route", "share")
+        .containsEntry("conditions", "fifth-5");
+  }
+
+  @Test
+  void decimalsAreSetForEachKindAndOnTheWay() {
+    FxTurn.run(() -> ((DecimalsMenu) driver.window().scene().lookup("#decimals")).show());
+    FxTurn.run(
+        () ->
+            driver
+                .workbench()
+                .edit(
+                    "decimals",
+                    s ->
+                        s.withChoices(
+                            s.choices()
+                                .withDecimals(s.choices().decimals().with(Kind.EXPECTED, 4)))));
+    assertThat(driver.isShown("46.6667")).isTrue();
+    FxTurn.run(
+        () ->
+            driver
+                .workbench()
+                .edit("decimals", s -> s.withChoices(s.choices().withOnTheWay(Optional.of(1)))));
+    assertThat(driver.isShown("46.7")).isTrue();
+    assertThat(driver.isShown("46.6667")).isFalse();
+  }
+
+  @Test
+  void whatStudentsSeeIsChosenInTheRailAndShownAsTheirSheet() {
+    assertThat(driver.find("view-expected").getAccessibleText())
+        .isEqualTo("Expected counts: what students see: one worked, the rest blank");
+    FxTurn.run(
+        () ->
+            driver
+                .workbench()
+                .edit("", s -> s.withStudentView("contributions", StudentView.GIVEN)));
+    driver.choose("seen", "Worksheet");
+    assertThat(driver.isShown("One expected count is worked. Fill in the others.")).isTrue();
+    assertThat(driver.isShown("46.67")).isFalse();
+    assertThat(driver.isShown("2.752")).isTrue();
+    driver.choose("seen", "Key");
+    assertThat(driver.isShown("46.67")).isTrue();
+    driver.choose("seen", "Solution");
+    assertThat(driver.isShown("A closer look")).isTrue();
+  }
+
+  @Test
+  void savingAndOpeningAgainGivesTheSameSolution() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT4);
+    driver.choose("option-story", "homogeneity");
+    Path file = folder.resolve("register.lehrgang");
+    FxTurn.run(() -> driver.window().view().files().save(file));
+    assertThat(driver.isShown("Saved as register.lehrgang")).isTrue();
+    assertThat(driver.workbench().unsaved().get()).isFalse();
+    WindowDriver again =
+        WindowDriver.open(SolutionFile.demo(), Optional.of(file), folder.resolve("user"));
+    assertThat(again.workbench().solution().get()).isEqualTo(driver.workbench().solution().get());
+    assertThat(again.isShown("483 observations")).isTrue();
+    again.close();
+    driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT5);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.S);
+    assertThat(Files.readString(file)).contains("[45, 55, 24]");
+    assertThat(Files.readString(folder.resolve("register.lehrgang~"))).contains("[44, 55, 24]");
+  }
+
+  @Test
+  void sheetsAreHandedOutFromTheWindow() throws Exception {
+    Path sheet = folder.resolve("sheet.html");
+    FxTurn.run(() -> driver.window().view().files().handOut(sheet, Audience.STUDENT));
+    assertThat(Files.readString(sheet)).contains("Worksheet", "Fill in the others");
+    FxTurn.run(
+        () -> driver.window().view().files().handOut(folder.resolve("no/such.html"), Audience.KEY));
+    assertThat(driver.isShown("could not be written")).isTrue();
+  }
+
+  @Test
+  void aDamagedFileIsRefusedWithASentenceAndTheWorkStays() throws Exception {
+    Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{\"format\": ");
+    FxTurn.run(() -> driver.window().view().files().drop(broken));
+    assertThat(driver.isShown("broken.lehrgang is damaged in line 1")).isTrue();
+    assertThat(driver.verdict()).startsWith("Reject H₀");
+    Path csv = Files.writeString(folder.resolve("t.csv"), "x,a,b\nr,5,6\ns,7,9\n");
+    FxTurn.run(() -> driver.window().view().files().drop(csv));
+    assertThat(table().rows()).containsExactly("r", "s");
+  }
+
+  @Test
+  void unsavedChangesSurviveAKill() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    Path kept = folder.resolve("user").resolve("unsaved-new.lehrgang");
+    for (int i = 0; i < 100 && !Files.exists(kept); i++) {
+      Thread.sleep(50);
+    }
+    WindowDriver next = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
+    assertThat(next.workbench().solution().get().table().cells().getFirst().getFirst())
+        .isEqualTo("93");
+    assertThat(next.isShown("Unsaved changes from last time were brought back")).isTrue();
+    next.shortcut(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(next.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
+    next.close();
+  }
+
+  @Test
+  void theRailLeadsToItsStepAndFollowsThePage() {
+    FxTurn.run(() -> driver.window().view().page().goTo("p"));
+    assertThat(FxTurn.call(() -> driver.window().view().page().stepInSight())).isEqualTo("p");
+    FxTurn.run(() -> driver.window().view().page().goTo("data"));
+    assertThat(FxTurn.call(() -> driver.window().view().page().stepInSight())).isEqualTo("data");
+  }
+
+  @Test
+  void theWholeInterfaceGrowsAndShrinksAndTurnsDark() {
+    driver.shortcut(KeyCode.CONTROL, KeyCode.EQUALS);
+    assertThat(driver.window().view().zoomable().factor()).isEqualTo(1.1);
+    for (int i = 0; i < 20; i++) {
+      driver.shortcut(KeyCode.CONTROL, KeyCode.MINUS);
+    }
+    assertThat(driver.window().view().zoomable().factor()).isEqualTo(0.8);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.DIGIT0);
+    driver.press("dark");
+    assertThat(driver.window().view().getStyleClass()).contains("dark");
+  }
+
+  @Test
+  void theReportLineAndTheTableCanBeReachedByKeysAlone() {
+    driver.click("count-1-1");
+    driver.type(KeyCode.DOWN, KeyCode.DOWN);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.A);
+    driver.type(KeyCode.DIGIT5, KeyCode.DIGIT0, KeyCode.TAB);
+    driver.type(KeyCode.DIGIT1, KeyCode.DIGIT0, KeyCode.DIGIT0);
+    assertThat(table().cells().get(2)).startsWith("50").contains("100");
+    assertThat(List.of(driver.find("hand-out"), driver.find("decimals"), driver.find("view-p")))
+        .allMatch(Node::isFocusTraversable);
+  }
+}
