@@ -25,6 +25,9 @@ final class PageView extends ScrollPane {
   private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
   private static final double WIDEST = 820;
 
+  /// How many steps the window shows when it opens.
+  private static final int FIRST_IN_SIGHT = 3;
+
   private final Workbench workbench;
   private final LiveNumbers numbers;
   private final BlockViews views;
@@ -34,6 +37,7 @@ final class PageView extends ScrollPane {
   private final VBox paper = new VBox();
   private final Map<String, StepView> steps = new LinkedHashMap<>();
   private final Label stale = BlockViews.label(Words.of("stale"), "stale-note");
+  private int turn;
   private Consumer<String> inSight = _ -> {};
 
   PageView(Workbench workbench, LiveNumbers numbers) {
@@ -88,19 +92,58 @@ final class PageView extends ScrollPane {
     List<PageStep> wanted =
         sight.page().map(Page::steps).orElseGet(() -> Outline.of(workbench.solution().get()));
     double offset = offset();
+    List<PageStep> outOfSight = new ArrayList<>();
     steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
     for (PageStep step : wanted) {
       StepView view = steps.computeIfAbsent(step.id(), _ -> new StepView(workbench, views));
       if (sight.isCurrent() || sight.page().isEmpty()) {
-        view.show(step);
+        if (isNear(view, step)) {
+          view.show(step);
+        } else {
+          outOfSight.add(step);
+        }
       }
       view.pseudoClassStateChanged(STALE, !sight.isCurrent() && isWorkedOut(step.id()));
     }
     arrange(wanted, !sight.isCurrent() && sight.page().isPresent());
+    turn++;
+    tidy();
+    Platform.runLater(() -> scrollTo(offset));
+    showLater(outOfSight, turn);
+  }
+
+  private void tidy() {
     numbers.forgetOutside(paper);
     select();
     numbers.light();
-    Platform.runLater(() -> scrollTo(offset));
+  }
+
+  /// Whether a step is to be set at once: it is in sight, or about to be.
+  private boolean isNear(StepView view, PageStep step) {
+    if (view.getHeight() == 0) {
+      return step.number() <= FIRST_IN_SIGHT;
+    }
+    double top = paper.getBoundsInParent().getMinY() + view.getBoundsInParent().getMinY();
+    double height = getViewportBounds().getHeight();
+    return top < offset() + 1.2 * height && top + view.getHeight() > offset() - 0.2 * height;
+  }
+
+  /// Sets the steps out of sight one at a time, so that what is in sight is never kept waiting.
+  private void showLater(List<PageStep> waiting, int itsTurn) {
+    if (waiting.isEmpty()) {
+      return;
+    }
+    Platform.runLater(
+        () -> {
+          if (itsTurn == turn) {
+            PageStep step = waiting.getFirst();
+            Optional.ofNullable(steps.get(step.id())).ifPresent(view -> view.show(step));
+            if (waiting.size() == 1) {
+              tidy();
+            }
+            showLater(waiting.subList(1, waiting.size()), itsTurn);
+          }
+        });
   }
 
   /// What is typed in these steps is current even while the rest waits.

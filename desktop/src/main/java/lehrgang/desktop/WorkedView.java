@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
@@ -10,6 +11,7 @@ final class WorkedView extends StackPane {
   private final List<LineId> family;
   private final Chain example;
   private final BlockViews views;
+  private Optional<Chain> shown = Optional.empty();
 
   WorkedView(List<LineId> family, Chain example, BlockViews views) {
     this.family = family;
@@ -24,6 +26,10 @@ final class WorkedView extends StackPane {
   }
 
   void show(Chain chain) {
+    if (shown.filter(chain::equals).isPresent()) {
+      return;
+    }
+    shown = Optional.of(chain);
     FormulaView formula = views.formula(chain);
     formula.setFocusTraversable(true);
     getChildren().setAll(formula);
