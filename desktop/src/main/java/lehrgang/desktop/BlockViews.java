@@ -17,6 +17,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.RowConstraints;
@@ -42,8 +43,11 @@ final class BlockViews {
   private static final int ANSWER_HEIGHT = 30;
   private static final double ROW_HEIGHT = 33;
 
+  /// A longer row label takes two lines.
+  private static final int LONG_LABEL = 24;
+
   /// A table wider than this many columns scrolls sideways.
-  private static final int MOST_COLUMNS_AT_REST = 9;
+  private static final int MOST_COLUMNS_AT_REST = 6;
 
   /// Two tables of at most this many columns share one set of row labels.
   private static final int MOST_COLUMNS_BESIDE = 4;
@@ -145,8 +149,9 @@ final class BlockViews {
   }
 
   private Node grids(List<Grid> grids) {
-    FlowPane side = new FlowPane();
-    side.getStyleClass().add("tables");
+    boolean wide = grids.stream().anyMatch(grid -> width(grid) > MOST_COLUMNS_AT_REST);
+    Pane side = wide ? new VBox() : new FlowPane();
+    side.getStyleClass().add(wide ? "tables-below" : "tables");
     boolean beside = grids.stream().allMatch(grid -> width(grid) <= MOST_COLUMNS_BESIDE);
     for (Grid grid : grids) {
       boolean labelled = !beside || grid == grids.getFirst();
@@ -243,7 +248,11 @@ final class BlockViews {
 
   private static Label rowHead(String text) {
     Label label = new Label(text);
+    label.setWrapText(true);
     label.getStyleClass().add("row-head");
+    if (text.length() > LONG_LABEL) {
+      label.getStyleClass().add("long");
+    }
     tipWhereLong(label, text);
     return label;
   }

@@ -27,6 +27,7 @@ final class DecimalsMenu extends MenuButton {
           Kind.CRITICAL,
           Kind.P_VALUE,
           Kind.SHARE,
+          Kind.STANDARD_ERROR,
           Kind.RESIDUAL,
           Kind.EFFECT);
   private static final int LEAST_ON_THE_WAY = 0;

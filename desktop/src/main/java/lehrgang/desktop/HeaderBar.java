@@ -21,6 +21,11 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /// The bar at the head: which solution this is, for whom the page is shown, and what can be done
 /// with it.
 final class HeaderBar extends HBox {
+  private static final double LEAST_TITLE = 160;
+
+  /// A title longer than this takes the subtitle's place.
+  private static final int ROOM_FOR_SUBTITLE = 44;
+
   private final Label title = new Label();
   private final Label subtitle = new Label();
 
@@ -28,8 +33,7 @@ final class HeaderBar extends HBox {
     getStyleClass().add("header");
     title.getStyleClass().add("header-title");
     subtitle.getStyleClass().add("header-subtitle");
-    title.setMinWidth(Region.USE_PREF_SIZE);
-    title.setMaxWidth(420);
+    title.setMinWidth(LEAST_TITLE);
     subtitle.setMinWidth(0);
     HBox.setHgrow(subtitle, Priority.SOMETIMES);
     Region space = new Region();
@@ -112,6 +116,8 @@ final class HeaderBar extends HBox {
         Wording.english()
             .text("story." + solution.choices().options().getOrDefault("story", "independence"));
     String source = solution.question().source().strip();
+    subtitle.setVisible(name.length() <= ROOM_FOR_SUBTITLE);
+    subtitle.setManaged(subtitle.isVisible());
     subtitle.setText(source.isEmpty() ? story : source + " · " + story);
   }
 }

@@ -35,6 +35,19 @@ final class NumberNode extends StackPane {
     return this;
   }
 
+  /// A sign at the left edge, beside the number and not part of it.
+  NumberNode withSign(String sign) {
+    if (!sign.isEmpty()) {
+      Text mark = new Text(sign);
+      mark.getStyleClass().add("sign-text");
+      mark.setMouseTransparent(true);
+      setAlignment(mark, Pos.CENTER_LEFT);
+      getChildren().add(mark);
+      setAccessibleText(sign + " " + text.getText());
+    }
+    return this;
+  }
+
   String number() {
     return text.getText();
   }

@@ -50,6 +50,7 @@ final class PageView extends ScrollPane {
     getStyleClass().add("page-view");
     paper.getStyleClass().add("paper");
     paper.setMaxWidth(WIDEST);
+    paper.setMinWidth(0);
     StackPane desk = new StackPane(paper);
     desk.getStyleClass().add("desk");
     setContent(desk);

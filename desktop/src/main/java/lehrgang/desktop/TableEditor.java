@@ -34,7 +34,8 @@ final class TableEditor extends VBox {
   private static final PseudoClass INVALID = PseudoClass.getPseudoClass("invalid");
   private static final int FIRST_ROW = 2;
   private static final int MOST_PROBLEMS = 3;
-  private static final int MOST_COLUMNS_AT_REST = 8;
+  private static final int MOST_COLUMNS_AT_REST = 5;
+  private static final double CHARACTER = 7.2;
 
   private record Entry(TextField field, TextEditing editing) {
     void show(String text) {
@@ -149,9 +150,18 @@ final class TableEditor extends VBox {
     }
     for (int j = 0; j < columns; j++) {
       columnLabels.get(j).show(table.columns().get(j));
+      columnLabels.get(j).field().setPrefWidth(room(table.columns().get(j), 76, 128));
     }
+    double labels =
+        table.rows().stream().mapToDouble(label -> room(label, 132, 250)).max().orElse(132);
+    rowLabels.forEach(label -> label.field().setPrefWidth(labels));
     showTotals(sight);
     showProblems(sight.problems());
+  }
+
+  /// As wide as a label needs, within bounds.
+  private static double room(String label, double least, double most) {
+    return Math.clamp(label.length() * CHARACTER + 14, least, most);
   }
 
   private void build(TableEntry table) {

@@ -20,7 +20,7 @@ import lehrgang.core.expr.LineId;
 
 /// The Write view: the rail, the page and the trace, between the bar and the verdict.
 final class WriteView extends BorderPane {
-  private static final String DARK = "dark";
+  private static final String DARK = WriteView.class.getResource("dark.css").toExternalForm();
 
   private final Workbench workbench;
   private final Files files;
@@ -88,10 +88,15 @@ final class WriteView extends BorderPane {
     return numbers.placeOf(line).orElseThrow();
   }
 
+  /// Light or dark: the dark tokens go before the light ones, in menus too.
   void toggleTheme() {
-    if (!getStyleClass().remove(DARK)) {
-      getStyleClass().add(DARK);
+    if (!getScene().getStylesheets().remove(DARK)) {
+      getScene().getStylesheets().add(DARK);
     }
+  }
+
+  boolean isDark() {
+    return getScene().getStylesheets().contains(DARK);
   }
 
   private static boolean is(KeyEvent event, KeyCode code, KeyCombination.Modifier... modifiers) {

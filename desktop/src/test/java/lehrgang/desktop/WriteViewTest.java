@@ -315,7 +315,7 @@ class WriteViewTest {
     assertThat(driver.window().view().zoomable().factor()).isEqualTo(0.8);
     driver.shortcut(KeyCode.CONTROL, KeyCode.DIGIT0);
     driver.press("dark");
-    assertThat(driver.window().view().getStyleClass()).contains("dark");
+    assertThat(driver.window().view().isDark()).isTrue();
   }
 
   @Test

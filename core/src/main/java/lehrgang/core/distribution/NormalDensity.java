@@ -28,7 +28,9 @@ public enum NormalDensity implements NamedFunction {
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
     Expr z = arguments.getFirst();
-    return new Expr.Exponential(new Expr.Negative(z.squared().over(Expr.number(2))))
+    // The square of a root is what stands under it.
+    Expr square = z instanceof Expr.Root(var inner) ? inner : z.squared();
+    return new Expr.Exponential(new Expr.Negative(square.over(Expr.number(2))))
         .over(Expr.product(Expr.number(2), new Expr.Pi()).root());
   }
 }

@@ -9,9 +9,14 @@ import lehrgang.core.expr.LineId;
 ///
 /// @param marks the class attribute of a part that stands for a line; empty for none
 public record MathMl(Function<LineId, String> marks) {
-  /// A whole `math` element.
+  /// A whole `math` element inside a sentence.
   public String of(Box box) {
     return "<math>" + inner(box) + "</math>";
+  }
+
+  /// A whole `math` element on a line of its own, with full-size fractions.
+  public String displayed(Box box) {
+    return "<math displaystyle=\"true\">" + inner(box) + "</math>";
   }
 
   private String inner(Box box) {

@@ -11,13 +11,14 @@ public enum Kind {
   CRITICAL,
   P_VALUE,
   SHARE,
+  STANDARD_ERROR,
   RESIDUAL,
   EFFECT;
 
   /// Whether a student who rounds on the way would round a line of this sort before using it again.
   public boolean roundedOnTheWay() {
     return switch (this) {
-      case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, RESIDUAL, EFFECT -> true;
+      case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, STANDARD_ERROR, RESIDUAL, EFFECT -> true;
       case COUNT, DEGREES_OF_FREEDOM, LEVEL, CRITICAL, P_VALUE -> false;
     };
   }

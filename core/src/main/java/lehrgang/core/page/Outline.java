@@ -52,6 +52,7 @@ public final class Outline {
                                 new GridCell(
                                     LineId.of("O", i + 1, j + 1),
                                     solution.table().cells().get(i).get(j),
+                                    "",
                                     Role.OBSERVED,
                                     Appearance.SHOWN,
                                     0))

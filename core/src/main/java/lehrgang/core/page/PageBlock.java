@@ -79,6 +79,8 @@ public sealed interface PageBlock {
       Optional<GridCell> grandTotal,
       String totalLabel) {}
 
+  /// @param sign  `+` or `−` beside a number that has no sign of its own; may be empty
   /// @param shade −1 to 1: the sign and relative size of O − E; 0 for none
-  record GridCell(LineId line, String text, Role role, Appearance appearance, double shade) {}
+  record GridCell(
+      LineId line, String text, String sign, Role role, Appearance appearance, double shade) {}
 }

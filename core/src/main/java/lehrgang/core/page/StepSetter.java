@@ -184,9 +184,9 @@ final class StepSetter {
         table.rows(),
         table.columns(),
         cells,
-        table.rowTotals().stream().map(id -> cell(id, 0)).toList(),
-        table.columnTotals().stream().map(id -> cell(id, 0)).toList(),
-        table.grandTotal().map(id -> cell(id, 0)),
+        table.rowTotals().stream().map(id -> cell(id, 0, false)).toList(),
+        table.columnTotals().stream().map(id -> cell(id, 0, false)).toList(),
+        table.grandTotal().map(id -> cell(id, 0, false)),
         wording.text("table.total"));
   }
 
@@ -212,17 +212,27 @@ final class StepSetter {
                         typesetter.values().of(signs.get(row).get(column)),
                         largest))
             .orElse(0.0);
-    return cell(id, mask.hides(id) ? 0 : shade);
+    return cell(id, mask.hides(id) ? 0 : shade, hasSigns(table));
+  }
+
+  /// Whether the numbers of a table are above and below 0 themselves.
+  private boolean hasSigns(CellTable table) {
+    return table.cells().stream()
+        .flatMap(List::stream)
+        .anyMatch(id -> typesetter.values().of(id).signum() < 0);
   }
 
   private static double shade(Value value, Value sign, double largest) {
     return largest == 0 ? 0 : sign.signum() * Math.abs(value.asDouble()) / largest;
   }
 
-  private GridCell cell(LineId id, double shade) {
+  private GridCell cell(LineId id, double shade, boolean signed) {
     Line line = derivation.line(id);
     String text = mask.hides(id) ? "" : typesetter.shown(id).standalone();
-    return new GridCell(id, text, line.role(), mask.of(id), shade);
+    String sign = shade > 0 ? "+" : shade < 0 ? "−" : "";
+    boolean inNumber = signed || text.isEmpty();
+    String plus = signed && shade > 0 ? sign : "";
+    return new GridCell(id, plus + text, inNumber ? "" : sign, line.role(), mask.of(id), shade);
   }
 
   private Optional<PageBlock> iterations(LineId id) {

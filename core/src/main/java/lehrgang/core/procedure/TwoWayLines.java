@@ -240,7 +240,7 @@ final class TwoWayLines {
                     number(1).minus(pooled),
                     Expr.sum(number(1).over(first), number(1).over(second)))
                 .root(),
-            Kind.EFFECT));
+            Kind.STANDARD_ERROR));
     lines.add(
         single(
             "z",

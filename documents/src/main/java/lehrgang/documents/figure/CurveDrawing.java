@@ -1,6 +1,7 @@
 package lehrgang.documents.figure;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.distribution.ChiSquaredCurve;
@@ -21,14 +22,24 @@ final class CurveDrawing {
   private static final double TOP = 14;
   private static final double LEFT = 12;
   private static final int POINTS = 240;
+  private static final double LINE = 15;
+  private static final double INSET_HEIGHT = 92;
 
   /// Beyond this many critical values the statistic would squeeze the curve against the axis.
   private static final double FAR_OUT = 2.2;
 
+  /// The share of the width that the curve keeps where the tail has a picture of its own.
+  private static final double BESIDE_INSET = 0.58;
+
+  /// From here on the curve is so far from 0 that the axis need not begin there.
+  private static final int LARGE_DF = 30;
+
   private final Curve curve;
   private final ChiSquaredCurve shape;
   private final double width;
+  private final double least;
   private final double most;
+  private final double plotWidth;
   private final double peak;
   private final Sketchpad pad = new Sketchpad();
 
@@ -37,6 +48,9 @@ final class CurveDrawing {
     this.width = width;
     this.shape = new ChiSquaredCurve(curve.df());
     this.most = axisEnd();
+    this.least = curve.df() > LARGE_DF ? Math.floor(shape.pointWithTail(0.9995) / 10) * 10 : 0;
+    boolean farOut = curve.statistic().filter(mark -> mark.at() > most).isPresent();
+    this.plotWidth = farOut ? width * BESIDE_INSET : width;
     this.peak = shape.height(Math.max(curve.df() - 2.0, most / 60));
   }
 
@@ -62,7 +76,7 @@ final class CurveDrawing {
   }
 
   private double x(double value) {
-    return LEFT + (width - 2 * LEFT) * value / most;
+    return LEFT + (plotWidth - 2 * LEFT) * (value - least) / (most - least);
   }
 
   private double y(double value) {
@@ -71,11 +85,11 @@ final class CurveDrawing {
 
   private void outline() {
     List<Point> points = new ArrayList<>();
-    if (curve.df() > 2) {
+    if (curve.df() > 2 && least == 0) {
       points.add(new Point(x(0), BASE));
     }
     for (int k = 0; k <= POINTS; k++) {
-      double value = most * Math.max(k, 0.02) / POINTS;
+      double value = least + (most - least) * Math.max(k, 0.02) / POINTS;
       if (curve.df() > 1 || shape.height(value) <= peak) {
         points.add(new Point(x(value), y(value)));
       }
@@ -96,9 +110,9 @@ final class CurveDrawing {
   }
 
   private void axis() {
-    pad.line(LEFT, BASE, width - LEFT, BASE, Ink.SOFT, 1, Stroke.SOLID);
-    double step = niceStep(most / 6);
-    for (double at = 0; at <= most; at += step) {
+    pad.line(LEFT, BASE, plotWidth - LEFT, BASE, Ink.SOFT, 1, Stroke.SOLID);
+    double step = niceStep((most - least) / 6);
+    for (double at = Math.ceil(least / step) * step; at <= most; at += step) {
       pad.line(x(at), BASE, x(at), BASE + 4, Ink.SOFT, 1, Stroke.SOLID);
       String text = at == Math.rint(at) ? Long.toString((long) at) : Double.toString(at);
       pad.label(x(at), BASE + 18, text, Anchor.MIDDLE, Ink.SOFT);
@@ -127,21 +141,31 @@ final class CurveDrawing {
     labelBeside(at, BASE - 36, mark, Ink.INK, Face.STRONG);
   }
 
+  /// To the right of a mark where it fits, in two lines where that helps, else to the left.
   private void labelBeside(double at, double y, Mark mark, Ink ink, Face face) {
-    boolean fits = at + 6 + Drawing.widthOf(mark.label(), Sketchpad.SMALL) <= width;
-    pad.label(
-        fits ? at + 6 : at - 6,
-        y,
-        mark.label(),
-        fits ? Anchor.START : Anchor.END,
-        ink,
-        face,
-        Optional.of(mark.line()));
+    String[] lines =
+        fits(at, mark.label()) ? new String[] {mark.label()} : mark.label().split(", ");
+    boolean right = Arrays.stream(lines).allMatch(line -> fits(at, line));
+    String[] shown = right ? lines : new String[] {mark.label()};
+    for (int k = 0; k < shown.length; k++) {
+      pad.label(
+          right ? at + 6 : at - 6,
+          y + LINE * (k - shown.length + 1),
+          shown[k],
+          right ? Anchor.START : Anchor.END,
+          ink,
+          face,
+          Optional.of(mark.line()));
+    }
+  }
+
+  private boolean fits(double at, String label) {
+    return at + 6 + Drawing.widthOf(label, Sketchpad.SMALL) <= plotWidth;
   }
 
   /// An arrow out of the picture, and the tail around the statistic in a frame of its own.
   private void offTheScale(Mark mark) {
-    double end = width - LEFT;
+    double end = plotWidth - LEFT;
     pad.line(end - 60, BASE - 12, end - 2, BASE - 12, Ink.INK, 2, Stroke.SOLID);
     pad.polyline(
         List.of(
@@ -155,19 +179,20 @@ final class CurveDrawing {
   }
 
   private void inset(Mark mark) {
-    double insetWidth = Math.min(230, width * 0.4);
+    double insetWidth = width * (1 - BESIDE_INSET) - 2 * LEFT;
     double left = width - LEFT - insetWidth;
-    double base = TOP + 78;
+    double base = BASE;
     double from = mark.at() * 0.9;
     double to = mark.at() * 1.1;
-    pad.label(left, TOP - 2, curve.inset(), Anchor.START, Ink.SOFT);
+    pad.label(left, base - INSET_HEIGHT - 26, curve.inset(), Anchor.START, Ink.SOFT);
     List<Point> tail = new ArrayList<>();
     List<Point> beyond = new ArrayList<>();
     double highest = shape.relativeHeight(from, mark.at());
     int many = POINTS / 4;
     for (int k = 0; k <= many; k++) {
       double value = from + (to - from) * k / many;
-      double height = 58 * Math.pow(shape.relativeHeight(value, mark.at()) / highest, softened());
+      double height =
+          INSET_HEIGHT * Math.pow(shape.relativeHeight(value, mark.at()) / highest, softened());
       Point point = new Point(left + insetWidth * (value - from) / (to - from), base - height);
       tail.add(point);
       if (value >= mark.at()) {
@@ -180,10 +205,16 @@ final class CurveDrawing {
     pad.polyline(tail, Ink.INK, 1.5, Stroke.SOLID);
     pad.line(left, base, left + insetWidth, base, Ink.SOFT, 1, Stroke.SOLID);
     pad.line(
-        left + insetWidth / 2, base, left + insetWidth / 2, base - 48, Ink.INK, 2.2, Stroke.SOLID);
+        left + insetWidth / 2,
+        base,
+        left + insetWidth / 2,
+        base - INSET_HEIGHT - 6,
+        Ink.INK,
+        2.2,
+        Stroke.SOLID);
     pad.label(
         left + insetWidth / 2,
-        base + 16,
+        base + 18,
         mark.label(),
         Anchor.MIDDLE,
         Ink.INK,

@@ -28,10 +28,13 @@ final class HtmlBlocks {
 
   private final Page page;
   private final MathMl math;
+  private final MathMl inSentence;
 
   HtmlBlocks(Page page) {
     this.page = page;
     this.math = new MathMl(this::mark);
+    this.inSentence =
+        new MathMl(line -> page.appearance(line) == Appearance.ANSWER ? "answer" : "");
   }
 
   private String mark(LineId line) {
@@ -85,7 +88,7 @@ final class HtmlBlocks {
             case STRONG -> Map.of("strong", text);
           };
       case Span.Live(var line, var number, _) ->
-          Map.of("math", math.of(new Box.Linked(line, number)));
+          Map.of("math", inSentence.of(new Box.Linked(line, number)));
       case Span.Formula(var box) -> Map.of("math", math.of(box));
     };
   }
@@ -111,11 +114,11 @@ final class HtmlBlocks {
   /// there.
   private Map<String, Object> chain(Chain chain) {
     List<String> parts = new ArrayList<>();
-    parts.add(math.of(chain.left()));
+    parts.add(math.displayed(chain.left()));
     for (Chain.Link link : chain.links()) {
       parts.add(
           "<math><mrow><mo>%s</mo></mrow></math>".formatted(link.sign().replace("<", "&lt;"))
-              + math.of(link.right()));
+              + math.displayed(link.right()));
     }
     return Map.of("parts", parts, "speech", Speech.of(chain.box()));
   }
@@ -153,14 +156,22 @@ final class HtmlBlocks {
   }
 
   private Map<String, Object> total(GridCell cell) {
-    return Map.of("text", cell.text(), "classes", ("total " + classes(cell)).strip(), "style", "");
+    return Map.of(
+        "text",
+        cell.text(),
+        "classes",
+        ("total " + classes(cell)).strip(),
+        "sign",
+        "",
+        "style",
+        "");
   }
 
   private Map<String, Object> cell(GridCell cell) {
     String tint =
         cell.shade() == 0 ? "" : "--tint:%d%%".formatted(Math.round(Math.abs(cell.shade()) * 100));
-    String sign = cell.shade() > 0 && !cell.text().startsWith("−") ? "+" : "";
-    return Map.of("text", sign + cell.text(), "classes", classes(cell), "style", tint);
+    return Map.of(
+        "text", cell.text(), "sign", cell.sign(), "classes", classes(cell), "style", tint);
   }
 
   private String classes(GridCell cell) {

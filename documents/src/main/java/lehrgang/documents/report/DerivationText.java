@@ -151,7 +151,7 @@ public final class DerivationText {
   }
 
   private static String number(GridCell cell) {
-    String sign = cell.shade() > 0 && !cell.text().startsWith("−") ? "+" : "";
+    String sign = cell.sign().isEmpty() ? "" : "(" + cell.sign() + ") ";
     return cell.text().isEmpty() ? "____" : sign + cell.text();
   }
 
