@@ -1,8 +1,9 @@
 package lehrgang.core.expr;
 
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import lehrgang.core.number.Value;
 
 /// A formula, written once as a tree and read in many ways: evaluated, typeset, spoken, traced,
@@ -153,12 +154,18 @@ public sealed interface Expr {
 
   /// The lines that this formula uses, each once, in reading order.
   default List<LineId> sources() {
-    return references().distinct().toList();
+    Set<LineId> found = new LinkedHashSet<>();
+    collectSources(this, found);
+    return List.copyOf(found);
   }
 
-  private Stream<LineId> references() {
-    return this instanceof Ref(LineId id)
-        ? Stream.of(id)
-        : parts().stream().flatMap(Expr::references);
+  private static void collectSources(Expr formula, Set<LineId> found) {
+    if (formula instanceof Ref(LineId id)) {
+      found.add(id);
+    } else {
+      for (Expr part : formula.parts()) {
+        collectSources(part, found);
+      }
+    }
   }
 }

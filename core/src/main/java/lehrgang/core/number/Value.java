@@ -109,14 +109,23 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   ///
   /// @throws ArithmeticException if this number is negative
   default Value squareRoot() {
-    if (this instanceof Rational(BigFraction fraction)) {
-      BigInteger[] above = fraction.getNumerator().sqrtAndRemainder();
-      BigInteger[] below = fraction.getDenominator().sqrtAndRemainder();
+    if (!(this instanceof Rational fraction)) {
+      return new Real(decimal().sqrt(PRECISION));
+    }
+    if (mayBeSquare(fraction.numerator()) && mayBeSquare(fraction.denominator())) {
+      BigInteger[] above = fraction.numerator().sqrtAndRemainder();
+      BigInteger[] below = fraction.denominator().sqrtAndRemainder();
       if (above[1].signum() == 0 && below[1].signum() == 0) {
         return new Rational(BigFraction.of(above[0], below[0]));
       }
     }
-    return new Real(decimal().sqrt(PRECISION));
+    return Real.rootOf(fraction.numerator(), fraction.denominator());
+  }
+
+  /// A square ends, in binary, as 0, 1, 4 or 9 do: most others are told apart by that at once.
+  private static boolean mayBeSquare(BigInteger whole) {
+    int end = whole.intValue() & 15;
+    return end == 0 || end == 1 || end == 4 || end == 9;
   }
 
   /// A [Real] of the same size: the step from fractions to decimals.

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Step;
@@ -41,6 +42,7 @@ final class StepSetter {
   private final Mask mask;
   private final Audience audience;
   private final FigureSetter figures;
+  private Optional<Evaluation> onTheWay = Optional.empty();
 
   StepSetter(
       Solution solution,
@@ -359,14 +361,22 @@ final class StepSetter {
     return Value.exactly(entry).rounded(decimals).compareTo(statistic.rounded(decimals)) == 0;
   }
 
+  private Evaluation roundedOnTheWay() {
+    if (onTheWay.isEmpty()) {
+      onTheWay =
+          Optional.of(
+              derivation.evaluate(new Reading.RoundedOnTheWay(solution.choices().shownDecimals())));
+    }
+    return onTheWay.get();
+  }
+
   /// Says once where rounding on the way would show.
   private Optional<PageBlock> roundingRemark(LineId id) {
     if (derivation.line(id).kind() != Kind.STATISTIC) {
       return Optional.empty();
     }
     Shown exact = typesetter.shown(id, derivation.exact().of(id));
-    Reading rounded = new Reading.RoundedOnTheWay(solution.choices().shownDecimals());
-    Shown onTheWay = typesetter.shown(id, derivation.evaluate(rounded).of(id));
+    Shown onTheWay = typesetter.shown(id, roundedOnTheWay().of(id));
     if (exact.text().equals(onTheWay.text()) || mask.hides(id)) {
       return Optional.empty();
     }

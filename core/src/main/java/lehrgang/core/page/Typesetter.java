@@ -228,8 +228,17 @@ final class Typesetter implements Wording.Numbers {
   }
 
   private Box digits(Expr part) {
-    Value value = new Evaluator(values::of).evaluate(part);
+    Value value = inDecimals().evaluate(part);
     return Box.number(format.style().significant(value, STEP_DIGITS).text());
+  }
+
+  /// Evaluates parts of a tail area: high powers of long fractions would take for ever.
+  private Evaluator inDecimals() {
+    return new Evaluator(
+        id -> {
+          Value value = values.of(id);
+          return value.isWhole() ? value : value.inDecimals();
+        });
   }
 
   /// The formula, or the working behind it where it is a function with one.
@@ -270,7 +279,7 @@ final class Typesetter implements Wording.Numbers {
   }
 
   private Chain working(Expr formula, Expr written) {
-    Value value = new Evaluator(values::of).evaluate(formula);
+    Value value = inDecimals().evaluate(formula);
     List<Chain.Link> links = new ArrayList<>();
     links.add(new Chain.Link("=", symbols().box(written)));
     partlyEvaluated(written)

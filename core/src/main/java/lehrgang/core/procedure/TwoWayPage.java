@@ -2,6 +2,7 @@ package lehrgang.core.procedure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -46,17 +47,24 @@ final class TwoWayPage {
   private final Decision decision;
   private final String story;
   private final boolean corrected;
+  private final Map<String, Phrase.Filling> usual;
 
   TwoWayPage(TwoWayTable table, Choices choices, Lines lines) {
     this.table = table;
     this.choices = choices;
     this.lines = lines;
     this.exact = lines.evaluate(new Reading.Exact());
-    this.decision =
-        lines.evaluate(choices.reading()).of(DECISION).signum() > 0
-            ? Decision.REJECT
-            : Decision.DO_NOT_REJECT;
+    Evaluation shown = choices.onTheWay().isEmpty() ? exact : lines.evaluate(choices.reading());
+    this.decision = shown.of(DECISION).signum() > 0 ? Decision.REJECT : Decision.DO_NOT_REJECT;
     this.story = choices.option(Independence.STORY);
+    this.usual =
+        Map.of(
+            "row", new Phrase.Words(table.rowVariable()),
+            "column", new Phrase.Words(table.columnVariable()),
+            "rows", new Phrase.Words(Integer.toString(table.rows().size())),
+            "columns", new Phrase.Words(Integer.toString(table.columns().size())),
+            "n", new Phrase.Number(N),
+            "df", new Phrase.Number(DF));
     this.corrected = table.isTwoByTwo() && choices.option(Independence.CORRECTION).equals("yates");
   }
 
@@ -489,12 +497,6 @@ final class TwoWayPage {
   }
 
   private Phrase prosePhrase(String key) {
-    return Phrase.of(key)
-        .with("row", table.rowVariable())
-        .with("column", table.columnVariable())
-        .with("rows", table.rows().size())
-        .with("columns", table.columns().size())
-        .with("n", N)
-        .with("df", DF);
+    return Phrase.of(key).with(usual);
   }
 }

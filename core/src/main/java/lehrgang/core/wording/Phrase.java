@@ -1,5 +1,6 @@
 package lehrgang.core.wording;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.Map;
 import lehrgang.core.expr.LineId;
@@ -37,7 +38,7 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   public record Nested(Phrase phrase) implements Filling {}
 
   public Phrase {
-    fillings = Map.copyOf(fillings);
+    fillings = Collections.unmodifiableMap(fillings);
   }
 
   public static Phrase of(String key) {
@@ -45,8 +46,13 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   }
 
   public Phrase with(String gap, Filling filling) {
+    return with(Map.of(gap, filling));
+  }
+
+  /// With several gaps filled at once.
+  public Phrase with(Map<String, ? extends Filling> filled) {
     Map<String, Filling> more = new HashMap<>(fillings);
-    more.put(gap, filling);
+    more.putAll(filled);
     return new Phrase(key, more);
   }
 

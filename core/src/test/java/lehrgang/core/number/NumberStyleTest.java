@@ -3,8 +3,10 @@ package lehrgang.core.number;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import ch.obermuhlner.math.big.BigDecimalMath;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.MathContext;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -77,6 +79,14 @@ class NumberStyleTest {
     assertThat(Value.of(2).squareRoot()).isInstanceOf(Real.class);
     assertThat(Value.of(2).squareRoot().power(2).minus(Value.of(2)).magnitude().decimal())
         .isLessThan(new BigDecimal("1e-38"));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.5", "1", "-0.001", "-7.05147", "-690.7755", "23.7", "-100000.5"})
+  void theExponentialIsTheLibrarysToAllItsDigits(String x) {
+    BigDecimal library = BigDecimalMath.exp(new BigDecimal(x), new MathContext(50));
+    BigDecimal own = Elementary.exp(Value.exactly(x)).decimal();
+    assertThat(own.subtract(library).abs()).isLessThan(library.multiply(new BigDecimal("1e-38")));
   }
 
   @Test

@@ -1,0 +1,81 @@
+package lehrgang.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import javafx.application.Platform;
+import javafx.scene.Parent;
+import javafx.scene.control.TextField;
+import javafx.stage.Stage;
+import lehrgang.benchmarks.Tables;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// From a keystroke in a count to the page in sight set and laid out, in milliseconds.
+public final class KeystrokeBenchmark {
+  private static final int WARM_UP = 40;
+  private static final int KEYSTROKES = 60;
+
+  private KeystrokeBenchmark() {}
+
+  public static void main(String[] arguments) throws Exception {
+    System.setProperty("glass.platform", "Headless");
+    System.setProperty("prism.order", "sw");
+    CountDownLatch started = new CountDownLatch(1);
+    Platform.startup(started::countDown);
+    started.await();
+    for (int size : new int[] {3, 5, 12}) {
+      measure(size);
+    }
+    Platform.exit();
+  }
+
+  private static void measure(int size) throws Exception {
+    Path folder = Files.createTempDirectory("lehrgang-benchmark");
+    SolutionFile file =
+        SolutionFile.fresh(SolutionFile.demo().solution().withTable(Tables.square(size)));
+    Stage stage =
+        FxTurn.call(
+            () -> {
+              WriteWindow.prepare();
+              Stage fresh = new Stage();
+              WriteWindow.show(fresh, file, Optional.empty(), folder);
+              return fresh;
+            });
+    FxTurn.settle();
+    List<Double> inSight = new ArrayList<>();
+    List<Double> whole = new ArrayList<>();
+    for (int k = 0; k < WARM_UP + KEYSTROKES; k++) {
+      String typed = Integer.toString(20 + k);
+      long start = System.nanoTime();
+      double seen =
+          FxTurn.call(
+              () -> {
+                long from = System.nanoTime();
+                Parent root = stage.getScene().getRoot();
+                ((TextField) root.lookup("#count-1-1")).setText(typed);
+                root.applyCss();
+                root.layout();
+                return (System.nanoTime() - from) / 1e6;
+              });
+      FxTurn.call(() -> true);
+      FxTurn.settle();
+      if (k >= WARM_UP) {
+        inSight.add(seen);
+        whole.add((System.nanoTime() - start) / 1e6);
+      }
+    }
+    FxTurn.run(stage::close);
+    System.out.printf(
+        "%d × %d: in sight median %.1f ms, largest %.1f ms; every step and four frames later median"
+            + " %.1f ms%n",
+        size, size, median(inSight), Collections.max(inSight), median(whole));
+  }
+
+  private static double median(List<Double> times) {
+    return times.stream().sorted().skip(times.size() / 2).findFirst().orElseThrow();
+  }
+}
