@@ -25,19 +25,22 @@ final class Desktop {
   private Desktop() {}
 
   static int open(Optional<Path> file) {
-    file.ifPresent(Desktop::checkReadable);
+    return open(file.map(Desktop::load).orElseGet(SolutionFile::blank), file);
+  }
+
+  private static int open(SolutionFile first, Optional<Path> file) {
     if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
       throw new Complaint(
           "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
               + " one.");
     }
-    DesktopApplication.open(file, UserFolder.data());
+    DesktopApplication.open(first, file, UserFolder.data());
     return 0;
   }
 
-  private static void checkReadable(Path file) {
+  private static SolutionFile load(Path file) {
     try {
-      SolutionFile.load(file);
+      return SolutionFile.load(file);
     } catch (FileProblem e) {
       throw new Complaint(e.getMessage());
     }
@@ -45,7 +48,7 @@ final class Desktop {
 
   static int demo(PrintStream out) {
     if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
-      return open(Optional.empty());
+      return open(SolutionFile.demo(), Optional.empty());
     }
     writeDemo(DEMO_FOLDER);
     out.println(

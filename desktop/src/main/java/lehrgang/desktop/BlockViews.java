@@ -271,8 +271,8 @@ final class BlockViews {
   }
 
   private NumberNode cell(GridCell cell) {
-    String sign = cell.shade() > 0 && !cell.text().startsWith("−") ? "+" : "";
-    NumberNode node = new NumberNode(sign + cell.text(), cell.role(), cell.appearance()).inTable();
+    NumberNode node =
+        new NumberNode(cell.text(), cell.role(), cell.appearance()).inTable().withSign(cell.sign());
     if (cell.shade() != 0) {
       int strength = Math.max(1, (int) Math.ceil(Math.abs(cell.shade()) * 5));
       node.getStyleClass().add((cell.shade() > 0 ? "more-" : "fewer-") + strength);

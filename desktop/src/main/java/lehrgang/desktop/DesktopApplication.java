@@ -3,34 +3,28 @@ package lehrgang.desktop;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.function.Consumer;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.stage.Stage;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
-import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.slf4j.LoggerFactory;
 
 /// The desktop program.
 public final class DesktopApplication extends Application {
-  private record Start(Optional<Path> file, Path userFolder, Consumer<WriteWindow> shown) {}
+  private record Start(SolutionFile first, Optional<Path> file, Path userFolder) {}
 
   private static Start start;
 
   /// Opens the window and returns when it is closed.
   ///
-  /// @param file       the solution to open; empty for the demo
+  /// @param first      what it shows
+  /// @param file       where that came from; empty for what was never saved
   /// @param userFolder where unsaved changes are kept
-  public static void open(Optional<Path> file, Path userFolder) {
-    open(file, userFolder, _ -> {});
-  }
-
-  static void open(Optional<Path> file, Path userFolder, Consumer<WriteWindow> shown) {
-    start = new Start(file, userFolder, shown);
+  public static void open(SolutionFile first, Optional<Path> file, Path userFolder) {
+    start = new Start(first, file, userFolder);
     CompletableFuture.runAsync(DesktopApplication::workAhead);
     launch(DesktopApplication.class);
   }
@@ -41,30 +35,15 @@ public final class DesktopApplication extends Application {
         .setUncaughtExceptionHandler(
             (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
     WriteWindow.prepare();
-    WriteWindow window = WriteWindow.show(stage, file(), start.file(), start.userFolder());
-    Platform.runLater(() -> start.shown().accept(window));
+    WriteWindow.show(stage, start.first(), start.file(), start.userFolder());
   }
 
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
   private static void workAhead() {
-    Solution solution = file().solution();
+    Solution solution = start.first().solution();
     if (Procedure.of(solution.procedure()).derive(solution)
         instanceof Procedure.Derived(var derivation)) {
       Page.of(solution, derivation, Audience.FULL);
     }
-  }
-
-  private static SolutionFile file() {
-    return start
-        .file()
-        .flatMap(
-            path -> {
-              try {
-                return Optional.of(SolutionFile.load(path));
-              } catch (FileProblem e) {
-                return Optional.empty();
-              }
-            })
-        .orElseGet(SolutionFile::demo);
   }
 }

@@ -11,7 +11,7 @@ import javafx.application.Platform;
 /// Runs work on the interface thread from another thread, and waits for the window to catch up.
 final class FxTurn {
   private static final int PULSES = 3;
-  private static final long PATIENCE_SECONDS = 30;
+  private static final long PATIENCE_SECONDS = 120;
 
   private FxTurn() {}
 

@@ -38,6 +38,7 @@ final class PageView extends ScrollPane {
   private final Map<String, StepView> steps = new LinkedHashMap<>();
   private final Label stale = BlockViews.label(Words.of("stale"), "stale-note");
   private int turn;
+  private List<PageStep> waiting = List.of();
   private Consumer<String> inSight = _ -> {};
 
   PageView(Workbench workbench, LiveNumbers numbers) {
@@ -130,21 +131,40 @@ final class PageView extends ScrollPane {
   }
 
   /// Sets the steps out of sight one at a time, so that what is in sight is never kept waiting.
-  private void showLater(List<PageStep> waiting, int itsTurn) {
-    if (waiting.isEmpty()) {
-      return;
-    }
-    Platform.runLater(
-        () -> {
-          if (itsTurn == turn) {
-            PageStep step = waiting.getFirst();
-            Optional.ofNullable(steps.get(step.id())).ifPresent(view -> view.show(step));
-            if (waiting.size() == 1) {
-              tidy();
+  private void showLater(List<PageStep> steps, int itsTurn) {
+    waiting = List.copyOf(steps);
+    if (!waiting.isEmpty()) {
+      Platform.runLater(
+          () -> {
+            if (itsTurn == turn && !waiting.isEmpty()) {
+              setNext();
+              showLater(waiting, itsTurn);
             }
-            showLater(waiting.subList(1, waiting.size()), itsTurn);
-          }
-        });
+          });
+    }
+  }
+
+  private void setNext() {
+    PageStep step = waiting.getFirst();
+    waiting = waiting.subList(1, waiting.size());
+    Optional.ofNullable(steps.get(step.id())).ifPresent(view -> view.show(step));
+    if (waiting.isEmpty()) {
+      tidy();
+    }
+  }
+
+  /// Sets at once whatever still waits, so that every step has its place.
+  private void setAll() {
+    while (!waiting.isEmpty()) {
+      setNext();
+    }
+    applyCss();
+    layout();
+  }
+
+  /// Whether every step is set.
+  boolean isSettled() {
+    return waiting.isEmpty();
   }
 
   /// What is typed in these steps is current even while the rest waits.
@@ -193,6 +213,7 @@ final class PageView extends ScrollPane {
 
   /// Brings a step to the top of the page.
   void goTo(String step) {
+    setAll();
     Optional.ofNullable(steps.get(step))
         .ifPresent(
             view -> {

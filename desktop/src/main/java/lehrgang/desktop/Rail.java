@@ -24,8 +24,8 @@ import javafx.scene.shape.Arc;
 import javafx.scene.shape.ArcType;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import lehrgang.core.page.Outline;
 import lehrgang.core.page.Page;
-import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Wording;
 
@@ -38,7 +38,7 @@ final class Rail extends VBox {
   private final Consumer<String> goTo;
   private final VBox steps = new VBox();
   private final List<Item> items = new ArrayList<>();
-  private List<PageStep> shown = List.of();
+  private List<Page.Heading> shown = List.of();
 
   private record Item(String step, HBox node) {}
 
@@ -62,17 +62,22 @@ final class Rail extends VBox {
     scroll.getStyleClass().add("rail-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(scroll, legend());
-    workbench.sight().subscribe(sight -> sight.page().ifPresent(this::show));
+    workbench
+        .sight()
+        .subscribe(sight -> show(sight.page().map(Page::headings).orElseGet(this::outline)));
   }
 
-  private void show(Page page) {
-    if (page.steps().stream()
-        .map(Rail::outside)
-        .toList()
-        .equals(shown.stream().map(Rail::outside).toList())) {
+  private List<Page.Heading> outline() {
+    return Outline.of(workbench.solution().get()).stream()
+        .map(s -> new Page.Heading(s.id(), s.number(), s.title(), s.summary(), s.view()))
+        .toList();
+  }
+
+  private void show(List<Page.Heading> headings) {
+    if (headings.equals(shown)) {
       return;
     }
-    shown = page.steps();
+    shown = headings;
     String current =
         items.stream()
             .filter(i -> i.node().getPseudoClassStates().contains(CURRENT))
@@ -80,19 +85,14 @@ final class Rail extends VBox {
             .findFirst()
             .orElse("question");
     items.clear();
-    for (PageStep step : page.steps()) {
-      items.add(new Item(step.id(), item(step)));
+    for (Page.Heading step : shown) {
+      items.add(new Item(step.step(), item(step)));
     }
     steps.getChildren().setAll(items.stream().map(Item::node).toList());
     setCurrent(current);
   }
 
-  /// What the rail shows of a step.
-  private static List<Object> outside(PageStep step) {
-    return List.of(step.number(), step.title(), step.summary(), step.view());
-  }
-
-  private HBox item(PageStep step) {
+  private HBox item(Page.Heading step) {
     Label number = new Label(Integer.toString(step.number()));
     number.getStyleClass().add("rail-number");
     Label title = new Label(step.title());
@@ -108,24 +108,24 @@ final class Rail extends VBox {
     item.setFocusTraversable(true);
     item.setAccessibleRole(AccessibleRole.BUTTON);
     item.setAccessibleText(step.number() + " " + step.title() + ", " + step.summary());
-    item.setOnMouseClicked(_ -> goTo.accept(step.id()));
+    item.setOnMouseClicked(_ -> goTo.accept(step.step()));
     item.setOnKeyPressed(
         key -> {
           if (key.getTarget() == item
               && (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE)) {
-            goTo.accept(step.id());
+            goTo.accept(step.step());
             key.consume();
           }
         });
     return item;
   }
 
-  private Button viewButton(PageStep step) {
+  private Button viewButton(Page.Heading step) {
     Wording wording = Wording.english();
     String name = wording.text("view." + step.view().key());
     Button button = new Button("", mark(step.view()));
     button.getStyleClass().add("view-button");
-    button.setId("view-" + step.id());
+    button.setId("view-" + step.step());
     button.setTooltip(new Tooltip(Words.of("students-see") + " " + name));
     button.setAccessibleText(Words.of("students-see.of", step.title()) + ": " + name);
     button.setOnAction(
@@ -134,7 +134,7 @@ final class Rail extends VBox {
           for (StudentView view : StudentView.values()) {
             MenuItem choice = new MenuItem(wording.text("view." + view.key()), mark(view));
             choice.setOnAction(
-                _ -> workbench.edit("", solution -> solution.withStudentView(step.id(), view)));
+                _ -> workbench.edit("", solution -> solution.withStudentView(step.step(), view)));
             menu.getItems().add(choice);
           }
           menu.show(button, Side.BOTTOM, 0, 0);

@@ -70,10 +70,11 @@ final class StepView extends VBox {
         continue;
       }
       there.remove(node);
-      if (i < there.size()) {
+      boolean keepsWhatIsThere = i < there.size() && wanted.contains(there.get(i));
+      if (i < there.size() && !keepsWhatIsThere) {
         there.set(i, node);
       } else {
-        there.add(node);
+        there.add(i, node);
       }
     }
     there.remove(wanted.size(), there.size());

@@ -26,6 +26,8 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Drives a real window as a person would: with mouse and keys, seeing what is on it.
 final class WindowDriver {
+  private static final int PATIENCE = 200;
+
   private static boolean started;
 
   private final Stage stage;
@@ -61,6 +63,7 @@ final class WindowDriver {
               return new WindowDriver(stage, WriteWindow.show(stage, solution, file, userFolder));
             });
     FxTurn.settle();
+    driver.settle();
     return driver;
   }
 
@@ -72,6 +75,13 @@ final class WindowDriver {
     return window;
   }
 
+  /// Waits until every step of the page is set, however long the machine takes.
+  private void settle() {
+    for (int i = 0; i < PATIENCE && !FxTurn.call(() -> window.view().page().isSettled()); i++) {
+      FxTurn.settle();
+    }
+  }
+
   Workbench workbench() {
     return window.workbench();
   }
@@ -81,6 +91,7 @@ final class WindowDriver {
   }
 
   Node find(String id) {
+    settle();
     return FxTurn.call(
         () -> {
           Node node = window.scene().getRoot().lookup("#" + id);
@@ -92,6 +103,7 @@ final class WindowDriver {
   }
 
   boolean isShown(String text) {
+    settle();
     return FxTurn.call(
         () -> texts(window.scene().getRoot()).stream().anyMatch(t -> t.contains(text)));
   }
@@ -116,6 +128,7 @@ final class WindowDriver {
 
   /// The formulas on the window, as they are spoken.
   List<String> spoken() {
+    settle();
     return FxTurn.call(
         () ->
             window.scene().getRoot().lookupAll(".formula").stream()
@@ -124,6 +137,7 @@ final class WindowDriver {
   }
 
   private void reveal(Node node) {
+    settle();
     FxTurn.run(() -> window.view().page().reveal(node));
   }
 
@@ -205,6 +219,7 @@ final class WindowDriver {
   }
 
   String verdict() {
+    settle();
     return FxTurn.call(
         () -> {
           Node sentence = window.scene().getRoot().lookup("#verdict-sentence");
@@ -214,6 +229,7 @@ final class WindowDriver {
 
   /// A place where a line stands on the page.
   Node number(String line) {
+    settle();
     LineId id = LineId.parse(line).orElseThrow();
     return FxTurn.call(() -> window.view().placeOf(id));
   }

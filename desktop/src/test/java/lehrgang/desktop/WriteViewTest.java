@@ -235,6 +235,9 @@ class WriteViewTest {
     assertThat(driver.isShown("One expected count is worked. Fill in the others.")).isTrue();
     assertThat(driver.isShown("46.67")).isFalse();
     assertThat(driver.isShown("2.752")).isTrue();
+    assertThat(driver.find("view-closer-look").getAccessibleText()).endsWith("left out");
+    driver.click(driver.number("E[1,1]"));
+    assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E one one equals R one times C one"));
     driver.choose("seen", "Key");
     assertThat(driver.isShown("46.67")).isTrue();
     driver.choose("seen", "Solution");
@@ -295,6 +298,21 @@ class WriteViewTest {
     next.shortcut(KeyCode.CONTROL, KeyCode.Z);
     assertThat(next.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
     next.close();
+  }
+
+  @Test
+  void aSolutionWithoutDataAsksForThemAndComesAliveWithTheLastCount() {
+    WindowDriver blank = WindowDriver.open(SolutionFile.blank(), folder.resolve("other"));
+    assertThat(blank.isShown("row 1, column 1 is empty: type a count")).isTrue();
+    assertThat(blank.isShown("Untitled solution")).isTrue();
+    assertThat(blank.verdict()).isEmpty();
+    blank.click("count-1-1");
+    blank.type(KeyCode.DIGIT3, KeyCode.DIGIT0, KeyCode.TAB, KeyCode.DIGIT1, KeyCode.DIGIT2);
+    blank.click("count-2-1");
+    blank.type(KeyCode.DIGIT9, KeyCode.TAB, KeyCode.DIGIT2, KeyCode.DIGIT5);
+    assertThat(blank.verdict()).startsWith("Reject H₀");
+    assertThat(blank.find("count-2-2").isFocused()).isTrue();
+    blank.close();
   }
 
   @Test

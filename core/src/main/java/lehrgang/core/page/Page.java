@@ -27,6 +27,7 @@ public final class Page {
   private final Derivation derivation;
   private final Wording wording;
   private final Typesetter typesetter;
+  private final Typesetter unmasked;
   private final Mask mask;
   private final List<PageStep> steps;
 
@@ -38,6 +39,11 @@ public final class Page {
     Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
     Evaluation shown = derivation.evaluate(solution.choices().reading());
     this.typesetter = new Typesetter(derivation, shown, format, wording, mask);
+    this.unmasked =
+        audience == Audience.FULL
+            ? typesetter
+            : new Typesetter(
+                derivation, shown, format, wording, new Mask(solution, derivation, Audience.FULL));
     this.steps = steps(audience);
   }
 
@@ -56,6 +62,24 @@ public final class Page {
     }
     return List.copyOf(all);
   }
+
+  /// Every step with its state in a line, as the instructor sees it, whoever the page is for.
+  public List<Heading> headings() {
+    List<Heading> headings = new ArrayList<>();
+    for (Step step : derivation.steps()) {
+      headings.add(
+          new Heading(
+              step.id(),
+              headings.size() + 1,
+              wording.text("step." + step.id()),
+              unmasked.text(step.summary()),
+              solution.studentView(step.id())));
+    }
+    return List.copyOf(headings);
+  }
+
+  /// A step in the rail.
+  public record Heading(String step, int number, String title, String summary, StudentView view) {}
 
   public Solution solution() {
     return solution;
@@ -145,7 +169,8 @@ public final class Page {
     return typesetter.secondRoute(id);
   }
 
+  /// All that there is to know about a number, for the instructor.
   public Trace trace(LineId id) {
-    return new TraceWriter(this, typesetter).trace(id);
+    return new TraceWriter(this, unmasked).trace(id);
   }
 }

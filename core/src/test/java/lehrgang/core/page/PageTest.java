@@ -1,6 +1,7 @@
 package lehrgang.core.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Optional;
@@ -145,6 +146,24 @@ class PageTest {
     assertThat(text).contains("the smallest is 30.00");
     assertThat(PlainText.of(sheet.chain(LineId.of("X2")).box())).isEqualTo("χ² = ______");
     assertThat(PlainText.of(sheet.chain(LineId.of("E", 2, 2)).box())).contains("73.33");
+  }
+
+  @Test
+  void contributionsCarryTheSignOfTheirDifferenceBesideThem() {
+    Page page = ReferenceCases.page(register, Audience.FULL);
+    List<GridCell> cells = cells(page, "contributions");
+    assertThat(cells)
+        .filteredOn(c -> c.line().equals(LineId.of("K", 1, 3)))
+        .allSatisfy(
+            c -> {
+              assertThat(c.sign()).isEqualTo("−");
+              assertThat(c.text()).isEqualTo("3.457");
+              assertThat(c.shade()).isNegative();
+            });
+    assertThat(cells)
+        .filteredOn(c -> c.line().equals(LineId.of("D", 1, 1)))
+        .extracting(GridCell::text, GridCell::sign)
+        .containsExactly(tuple("+11.00", ""));
   }
 
   @Test

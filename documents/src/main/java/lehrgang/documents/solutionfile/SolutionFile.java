@@ -11,6 +11,13 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
@@ -31,6 +38,27 @@ public record SolutionFile(Solution solution, ObjectNode original) {
   /// A file that was never on disk.
   public static SolutionFile fresh(Solution solution) {
     return new SolutionFile(solution, JSON.createObjectNode());
+  }
+
+  /// A solution in which everything is still to be typed.
+  public static SolutionFile blank() {
+    Procedure procedure = Procedure.all().getFirst();
+    TableEntry table =
+        new TableEntry(
+            "",
+            "",
+            List.of("row 1", "row 2"),
+            List.of("column 1", "column 2"),
+            List.of(List.of("", ""), List.of("", "")));
+    return fresh(
+        new Solution(
+            new Question("", "", ""),
+            Locale.ENGLISH,
+            table,
+            procedure.id(),
+            Choices.usual(),
+            procedure.usualStudentViews(),
+            Map.of()));
   }
 
   public SolutionFile with(Solution changed) {
