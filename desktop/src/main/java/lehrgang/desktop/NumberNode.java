@@ -1,5 +1,6 @@
 package lehrgang.desktop;
 
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.StackPane;
@@ -9,6 +10,8 @@ import lehrgang.core.page.Appearance;
 
 /// A number on the page that knows its line.
 final class NumberNode extends StackPane {
+  private static final double ROOM_FOR_SIGN = 17;
+
   private final Text text = new Text();
 
   NumberNode(String number, Role role, Appearance appearance) {
@@ -42,6 +45,7 @@ final class NumberNode extends StackPane {
       mark.getStyleClass().add("sign-text");
       mark.setMouseTransparent(true);
       setAlignment(mark, Pos.CENTER_LEFT);
+      setMargin(text, new Insets(0, 0, 0, ROOM_FOR_SIGN));
       getChildren().add(mark);
       setAccessibleText(sign + " " + text.getText());
     }

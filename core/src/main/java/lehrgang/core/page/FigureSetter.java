@@ -76,7 +76,20 @@ final class FigureSetter {
         pairs,
         wording.text("figure.paired.observed"),
         wording.text("figure.paired.expected"),
-        wording.text("figure.paired"));
+        wording.text(Phrase.of("figure.paired").with("list", list(pairs))));
+  }
+
+  private String list(List<Pair> pairs) {
+    return pairs.stream()
+        .map(
+            pair ->
+                wording.text(
+                    Phrase.of("figure.paired.entry")
+                        .with("row", pair.row())
+                        .with("column", pair.column())
+                        .with("observed", pair.observed().label())
+                        .with("expected", pair.expected().label())))
+        .collect(Collectors.joining("; "));
   }
 
   private Mark mark(LineId id) {

@@ -153,6 +153,7 @@ class FiguresTest {
     assertThat(figures(Demo.page(Audience.FULL)))
         .extracting(FigureSpec::alternative)
         .anySatisfy(text -> assertThat(text).contains("begins at 9.488; the statistic is 14.10"))
+        .anySatisfy(text -> assertThat(text).contains("Gorge path, Autumn 58 and 46.67;"))
         .anySatisfy(text -> assertThat(text).contains("Lake loop, Spring +4.033"));
   }
 }
