@@ -154,6 +154,7 @@ final class DeriveCommand implements Callable<Integer> {
     }
     return new Choices(
         alpha,
+        Map.of(),
         Map.of(
             "story", story,
             "route", route,

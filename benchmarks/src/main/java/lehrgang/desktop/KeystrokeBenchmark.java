@@ -18,7 +18,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// From a keystroke in a count to the page in sight set and laid out, in milliseconds.
 public final class KeystrokeBenchmark {
-  private static final int WARM_UP = 15;
+  private static final int WARM_UP = 20;
   private static final int KEYSTROKES = 25;
 
   private KeystrokeBenchmark() {}
@@ -29,6 +29,7 @@ public final class KeystrokeBenchmark {
     CountDownLatch started = new CountDownLatch(1);
     Platform.startup(started::countDown);
     started.await();
+    Platform.setImplicitExit(false);
     for (int size : new int[] {3, 5, 12}) {
       measure(size);
     }

@@ -112,9 +112,7 @@ final class HeaderBar extends HBox {
   private void show(Solution solution) {
     String name = solution.question().title().strip();
     title.setText(name.isEmpty() ? Words.of("untitled") : name);
-    String story =
-        Wording.english()
-            .text("story." + solution.choices().options().getOrDefault("story", "independence"));
+    String story = Wording.english().text("procedure." + solution.procedure());
     String source = solution.question().source().strip();
     subtitle.setVisible(name.length() <= ROOM_FOR_SUBTITLE);
     subtitle.setManaged(subtitle.isVisible());

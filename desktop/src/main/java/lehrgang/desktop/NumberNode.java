@@ -13,6 +13,7 @@ final class NumberNode extends StackPane {
   private static final double ROOM_FOR_SIGN = 17;
 
   private final Text text = new Text();
+  private final Text sign = new Text();
 
   NumberNode(String number, Role role, Appearance appearance) {
     text.setText(number);
@@ -38,18 +39,20 @@ final class NumberNode extends StackPane {
     return this;
   }
 
-  /// A sign at the left edge, beside the number and not part of it.
-  NumberNode withSign(String sign) {
-    if (!sign.isEmpty()) {
-      Text mark = new Text(sign);
-      mark.getStyleClass().add("sign-text");
-      mark.setMouseTransparent(true);
-      setAlignment(mark, Pos.CENTER_LEFT);
-      setMargin(text, new Insets(0, 0, 0, ROOM_FOR_SIGN));
-      getChildren().add(mark);
-      setAccessibleText(sign + " " + text.getText());
+  /// A sign at the left edge, beside the number and not part of it; empty for none.
+  void setSign(String shown) {
+    if (shown.equals(sign.getText())) {
+      return;
     }
-    return this;
+    sign.setText(shown);
+    if (!getChildren().contains(sign)) {
+      sign.getStyleClass().add("sign-text");
+      sign.setMouseTransparent(true);
+      setAlignment(sign, Pos.CENTER_LEFT);
+      setMargin(text, new Insets(0, 0, 0, ROOM_FOR_SIGN));
+      getChildren().add(sign);
+    }
+    setAccessibleText((shown + " " + text.getText()).strip());
   }
 
   String number() {
@@ -57,8 +60,10 @@ final class NumberNode extends StackPane {
   }
 
   void setNumber(String number) {
-    text.setText(number);
-    setAccessibleText(number);
+    if (!number.equals(text.getText())) {
+      text.setText(number);
+      setAccessibleText((sign.getText() + " " + number).strip());
+    }
   }
 
   @Override

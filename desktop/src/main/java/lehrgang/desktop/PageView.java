@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.page.Outline;
 import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
 
@@ -33,7 +35,7 @@ final class PageView extends ScrollPane {
   private final BlockViews views;
   private final QuestionEditor question;
   private final TableEditor table;
-  private final LevelEditor level;
+  private final Map<String, NumberField> fields = new HashMap<>();
   private final VBox paper = new VBox();
   private final Map<String, StepView> steps = new LinkedHashMap<>();
   private final Label stale = BlockViews.label(Words.of("stale"), "stale-note");
@@ -46,14 +48,15 @@ final class PageView extends ScrollPane {
     this.numbers = numbers;
     this.question = new QuestionEditor(workbench);
     this.table = new TableEditor(workbench, numbers);
-    this.level = new LevelEditor(workbench, numbers);
     this.views = new BlockViews(numbers, editors());
     getStyleClass().add("page-view");
     paper.getStyleClass().add("paper");
     paper.setMaxWidth(WIDEST);
     paper.setMinWidth(0);
+    paper.setMinHeight(0);
     StackPane desk = new StackPane(paper);
     desk.getStyleClass().add("desk");
+    desk.setMinHeight(0);
     setContent(desk);
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
@@ -72,12 +75,21 @@ final class PageView extends ScrollPane {
 
       @Override
       public Node table(Grid grid) {
-        return table;
+        return table.show(grid);
       }
 
       @Override
-      public Node level() {
-        return level;
+      public Node number(PageBlock.TypedNumber block) {
+        return fields
+            .computeIfAbsent(
+                block.field(),
+                name -> new NumberField(name, workbench, numbers, new FormulaLayout(numbers)))
+            .show(block);
+      }
+
+      @Override
+      public Node ways(PageBlock.Ways ways) {
+        return new WaysView(ways, workbench);
       }
     };
   }
@@ -90,7 +102,7 @@ final class PageView extends ScrollPane {
   private void show(Sight sight) {
     question.update();
     table.update(sight);
-    level.update(sight.problems());
+    fields.values().forEach(field -> field.update(sight.problems()));
     List<PageStep> wanted =
         sight.page().map(Page::steps).orElseGet(() -> Outline.of(workbench.solution().get()));
     double offset = offset();

@@ -56,7 +56,7 @@ final class QuestionEditor extends VBox {
   /// The text takes as many lines as it needs, as on paper.
   private void fitText() {
     Text measure = new Text(text.getText());
-    measure.setFont(Fonts.upright(BlockViews.TEXT_SIZE));
+    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
     measure.setWrappingWidth(Math.max(100, text.getWidth() - 14));
     double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 8;
     text.setPrefHeight(height);

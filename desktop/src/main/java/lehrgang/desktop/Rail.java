@@ -40,7 +40,7 @@ final class Rail extends VBox {
   private final List<Item> items = new ArrayList<>();
   private List<Page.Heading> shown = List.of();
 
-  private record Item(String step, HBox node) {}
+  private record Item(String step, HBox node, Label summary) {}
 
   Rail(Workbench workbench, Consumer<String> goTo) {
     this.workbench = workbench;
@@ -77,6 +77,13 @@ final class Rail extends VBox {
     if (headings.equals(shown)) {
       return;
     }
+    if (differOnlyInSummary(shown, headings)) {
+      for (int i = 0; i < items.size(); i++) {
+        describe(items.get(i).node(), items.get(i).summary(), headings.get(i));
+      }
+      shown = headings;
+      return;
+    }
     shown = headings;
     String current =
         items.stream()
@@ -86,18 +93,33 @@ final class Rail extends VBox {
             .orElse("question");
     items.clear();
     for (Page.Heading step : shown) {
-      items.add(new Item(step.step(), item(step)));
+      items.add(item(step));
     }
     steps.getChildren().setAll(items.stream().map(Item::node).toList());
     setCurrent(current);
   }
 
-  private HBox item(Page.Heading step) {
+  private static boolean differOnlyInSummary(List<Page.Heading> one, List<Page.Heading> other) {
+    return withoutSummaries(one).equals(withoutSummaries(other));
+  }
+
+  private static List<Page.Heading> withoutSummaries(List<Page.Heading> headings) {
+    return headings.stream()
+        .map(h -> new Page.Heading(h.step(), h.number(), h.title(), "", h.view()))
+        .toList();
+  }
+
+  private static void describe(HBox item, Label summary, Page.Heading step) {
+    summary.setText(step.summary());
+    item.setAccessibleText(step.number() + " " + step.title() + ", " + step.summary());
+  }
+
+  private Item item(Page.Heading step) {
     Label number = new Label(Integer.toString(step.number()));
     number.getStyleClass().add("rail-number");
     Label title = new Label(step.title());
     title.getStyleClass().add("rail-title");
-    Label summary = new Label(step.summary());
+    Label summary = new Label();
     summary.getStyleClass().add("rail-summary");
     VBox words = new VBox(title, summary);
     words.setAlignment(Pos.CENTER_LEFT);
@@ -107,7 +129,7 @@ final class Rail extends VBox {
     item.getStyleClass().add("rail-item");
     item.setFocusTraversable(true);
     item.setAccessibleRole(AccessibleRole.BUTTON);
-    item.setAccessibleText(step.number() + " " + step.title() + ", " + step.summary());
+    describe(item, summary, step);
     item.setOnMouseClicked(_ -> goTo.accept(step.step()));
     item.setOnKeyPressed(
         key -> {
@@ -117,7 +139,7 @@ final class Rail extends VBox {
             key.consume();
           }
         });
-    return item;
+    return new Item(step.step(), item, summary);
   }
 
   private Button viewButton(Page.Heading step) {

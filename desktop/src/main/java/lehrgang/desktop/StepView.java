@@ -1,5 +1,6 @@
 package lehrgang.desktop;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.collections.ObservableList;
@@ -11,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
@@ -38,6 +40,8 @@ final class StepView extends VBox {
     title.getStyleClass().add("step-title");
     options.getStyleClass().add("options");
     body.getStyleClass().add("step-body");
+    body.setMinHeight(0);
+    setMinHeight(0);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     heading.getChildren().addAll(number, title, space, options);
@@ -51,8 +55,25 @@ final class StepView extends VBox {
     }
     number.setText(Integer.toString(step.number()));
     title.setText(step.title());
-    replace(body.getChildren(), step.blocks().stream().map(views::of).toList());
+    replace(body.getChildren(), nodes(step.blocks()));
     shown = Optional.of(step);
+  }
+
+  /// The blocks as nodes: those already there wherever they can show what is wanted.
+  private List<Node> nodes(List<PageBlock> blocks) {
+    List<PageBlock> before = shown.map(PageStep::blocks).orElse(List.of());
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i < blocks.size(); i++) {
+      PageBlock block = blocks.get(i);
+      boolean there = i < before.size();
+      boolean keeps = there && before.get(i).equals(block);
+      boolean renewed =
+          there
+              && body.getChildren().get(i) instanceof Renewable renewable
+              && renewable.renew(block);
+      nodes.add(keeps || renewed ? body.getChildren().get(i) : views.of(block));
+    }
+    return nodes;
   }
 
   private static boolean same(PageStep one, PageStep other) {

@@ -1,9 +1,14 @@
 package lehrgang.desktop;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -20,10 +25,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Appearance;
-import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -43,6 +50,8 @@ final class TableEditor extends VBox {
     }
   }
 
+  private record Total(LineId line, NumberNode node) {}
+
   private final Workbench workbench;
   private final LiveNumbers numbers;
   private final GridPane pane = new GridPane();
@@ -51,9 +60,15 @@ final class TableEditor extends VBox {
   private final List<List<Entry>> cells = new ArrayList<>();
   private final List<Entry> rowLabels = new ArrayList<>();
   private final List<Entry> columnLabels = new ArrayList<>();
-  private final List<NumberNode> totals = new ArrayList<>();
+  private final HBox tools = new HBox();
+  private final List<Total> totals = new ArrayList<>();
   private final Entry rowVariable;
   private final Entry columnVariable;
+  private Grid grid =
+      new Grid(
+          List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), "");
+  private List<List<LineId>> built = List.of();
+  private Form form = Form.TWO_WAY;
   private int rows = -1;
   private int columns = -1;
 
@@ -68,28 +83,52 @@ final class TableEditor extends VBox {
             "row-variable",
             "table.row-variable",
             (table, text) -> table.withVariables(text, table.columnVariable()));
-    rowVariable.field().setPromptText(Words.of("table.row-variable.prompt"));
     rowVariable.field().getStyleClass().add("variable");
     columnVariable =
         entry(
             "column-variable",
             "table.column-variable",
             (table, text) -> table.withVariables(table.rowVariable(), text));
-    columnVariable.field().setPromptText(Words.of("table.column-variable.prompt"));
+    tools.getStyleClass().add("tools");
     columnVariable.field().getStyleClass().addAll("variable", "centred");
-    getChildren().addAll(frame, messages, tools());
+    getChildren().addAll(frame, messages, tools);
     addEventFilter(KeyEvent.KEY_PRESSED, this::moveByArrow);
   }
 
-  private Node tools() {
-    HBox tools =
-        new HBox(
-            tool("fth-plus", "table.add-row", this::addRow),
-            tool("fth-plus", "table.add-column", this::addColumn),
-            tool("fth-repeat", "table.turn", () -> change("", TableEntry::turned)),
-            tool("fth-clipboard", "table.paste", () -> Pasting.paste(workbench)));
-    tools.getStyleClass().add("tools");
-    return tools;
+  /// What can be done with a table of this form.
+  private List<Node> tools() {
+    Node paste = tool("fth-clipboard", "table.paste", () -> Pasting.paste(workbench));
+    return switch (form) {
+      case TWO_WAY ->
+          List.of(
+              tool("fth-plus", "table.add-row", this::addRow),
+              tool("fth-plus", "table.add-column", this::addColumn),
+              tool("fth-repeat", "table.turn", () -> change("", TableEntry::turned)),
+              paste);
+      case FREQUENCIES ->
+          List.of(
+              tool("fth-plus", "table.add-category", this::addRow),
+              columns == 1
+                  ? tool("fth-plus", "table.state-shares", this::stateShares)
+                  : tool("fth-x", "table.equal-shares", () -> change("", t -> t.withoutColumn(1))),
+              paste);
+      case SHARES ->
+          rows < 2
+              ? List.of()
+              : List.of(
+                  tool("fth-repeat", "table.swap-groups", () -> change("", t -> t.swapped())));
+    };
+  }
+
+  /// The shares begin as what they were: all equal.
+  private void stateShares() {
+    change(
+        "",
+        table ->
+            table
+                .withColumnAdded(TableEntry.SHARE)
+                .withColumn(1, Collections.nCopies(rows, "1/" + rows)));
+    cells.getFirst().getLast().field().requestFocus();
   }
 
   private static Button tool(String icon, String key, Runnable action) {
@@ -134,12 +173,53 @@ final class TableEditor extends VBox {
                 solution.withTable(change.apply(solution.table(), text))));
   }
 
-  /// Shows the table of the current solution, its totals and what is wrong with it.
+  /// Takes the lines of the cells and totals from the page.
+  TableEditor show(Grid wanted) {
+    grid = wanted;
+    TableEntry table = workbench.solution().get().table();
+    if (fits(table) && !lines(table).equals(built)) {
+      build(table);
+      fill(table);
+    }
+    showTotals();
+    return this;
+  }
+
+  /// Whether the grid of the page has the shape of the table.
+  private boolean fits(TableEntry table) {
+    return grid.cells().size() == table.rows().size()
+        && grid.columns().size() == table.columns().size();
+  }
+
+  /// The line of each cell: the page's, or the usual one while nothing is worked out.
+  private List<List<LineId>> lines(TableEntry table) {
+    return fits(table)
+        ? grid.cells().stream().map(row -> row.stream().map(GridCell::line).toList()).toList()
+        : IntStream.range(0, table.rows().size())
+            .mapToObj(
+                i ->
+                    IntStream.range(0, table.columns().size())
+                        .mapToObj(j -> table.usualLine(i, j))
+                        .toList())
+            .toList();
+  }
+
+  /// Shows the table of the current solution and what is wrong with it.
   void update(Sight sight) {
     TableEntry table = workbench.solution().get().table();
-    if (table.rows().size() != rows || table.columns().size() != columns) {
+    if (table.rows().size() != rows || table.columns().size() != columns || table.form() != form) {
       build(table);
     }
+    fill(table);
+    if (sight.isCurrent()) {
+      showTotals();
+    } else {
+      totals.forEach(total -> total.node().setNumber("–"));
+    }
+    showProblems(sight.problems());
+  }
+
+  private void fill(TableEntry table) {
     rowVariable.show(table.rowVariable());
     columnVariable.show(table.columnVariable());
     for (int i = 0; i < rows; i++) {
@@ -148,15 +228,13 @@ final class TableEditor extends VBox {
         cells.get(i).get(j).show(table.cells().get(i).get(j));
       }
     }
-    for (int j = 0; j < columns; j++) {
+    for (int j = 0; j < columnLabels.size(); j++) {
       columnLabels.get(j).show(table.columns().get(j));
       columnLabels.get(j).field().setPrefWidth(room(table.columns().get(j), 76, 128));
     }
     double labels =
         table.rows().stream().mapToDouble(label -> room(label, 132, 250)).max().orElse(132);
     rowLabels.forEach(label -> label.field().setPrefWidth(labels));
-    showTotals(sight);
-    showProblems(sight.problems());
   }
 
   /// As wide as a label needs, within bounds.
@@ -165,25 +243,47 @@ final class TableEditor extends VBox {
   }
 
   private void build(TableEntry table) {
+    form = table.form();
     rows = table.rows().size();
     columns = table.columns().size();
+    built = lines(table);
     pane.getChildren().clear();
     cells.clear();
     rowLabels.clear();
     columnLabels.clear();
     totals.clear();
+    tools.getChildren().setAll(tools());
     pane.add(rowVariable.field(), 0, 1);
-    pane.add(columnVariable.field(), 1, 0, columns, 1);
-    for (int j = 0; j < columns; j++) {
-      addColumnLabel(j);
-    }
-    pane.add(BlockViews.head(Wording.english().text("table.total")), columns + 1, 1);
+    addHeads(table);
     for (int i = 0; i < rows; i++) {
       addRow(i);
     }
     addFoot();
     frame.getChildren().setAll(columns > MOST_COLUMNS_AT_REST ? BlockViews.sideways(pane) : pane);
     StackPane.setAlignment(frame.getChildren().getFirst(), Pos.CENTER_LEFT);
+  }
+
+  private void addHeads(TableEntry table) {
+    Wording wording = Wording.english();
+    rowVariable.field().setPromptText(Words.of("table.row-variable.prompt." + form.key()));
+    columnVariable.field().setPromptText(Words.of("table.column-variable.prompt." + form.key()));
+    if (form != Form.FREQUENCIES) {
+      pane.add(columnVariable.field(), 1, 0, columns, 1);
+    }
+    for (int j = 0; j < columns; j++) {
+      if (form.namesItsColumns()) {
+        addColumnLabel(j);
+      } else {
+        pane.add(BlockViews.head(wording.text("column." + table.columns().get(j))), j + 1, 1);
+      }
+    }
+    if (hasRowTotals()) {
+      pane.add(BlockViews.head(wording.text("table.total")), columns + 1, 1);
+    }
+  }
+
+  private boolean hasRowTotals() {
+    return form == Form.TWO_WAY;
   }
 
   private void addColumnLabel(int j) {
@@ -212,10 +312,13 @@ final class TableEditor extends VBox {
       pane.add(cell.field(), j + 1, FIRST_ROW + i);
     }
     cells.add(row);
-    pane.add(total(LineId.of("R", i + 1), "row-total"), columns + 1, FIRST_ROW + i);
+    if (hasRowTotals()) {
+      pane.add(total(LineId.of("R", i + 1), "row-total"), columns + 1, FIRST_ROW + i);
+    }
+    boolean removable = rows > 2 && form != Form.SHARES;
     pane.add(
         remover(
-            Words.of("table.remove-row", i + 1), rows > 2, () -> change("", t -> t.withoutRow(i))),
+            Words.of("table.remove-row", i + 1), removable, () -> change("", t -> t.withoutRow(i))),
         columns + 2,
         FIRST_ROW + i);
   }
@@ -228,7 +331,7 @@ final class TableEditor extends VBox {
             (table, text) -> table.withCell(i, j, text));
     cell.field().getStyleClass().addAll("count-field", "flush-right");
     cell.field().setId("count-" + (i + 1) + "-" + (j + 1));
-    LineId line = LineId.of("O", i + 1, j + 1);
+    LineId line = built.get(i).get(j);
     numbers.registerField(line, cell.field());
     cell.field()
         .focusedProperty()
@@ -244,28 +347,41 @@ final class TableEditor extends VBox {
   private NumberNode total(LineId line, String style) {
     NumberNode node = new NumberNode("", Role.OTHER, Appearance.SHOWN).inTable();
     node.getStyleClass().add(style);
-    node.setUserData(line);
     numbers.register(line, node);
-    totals.add(node);
+    totals.add(new Total(line, node));
     return node;
   }
 
   private void addFoot() {
     int foot = FIRST_ROW + rows;
-    pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
-    for (int j = 0; j < columns; j++) {
-      int column = j;
-      pane.add(total(LineId.of("C", j + 1), "column-total"), j + 1, foot);
-      Node remove =
-          remover(
-              Words.of("table.remove-column", j + 1),
-              columns > 2,
-              () -> change("", t -> t.withoutColumn(column)));
-      GridPane.setHalignment(remove, HPos.RIGHT);
-      pane.add(remove, j + 1, foot + 1);
+    switch (form) {
+      case TWO_WAY -> {
+        pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
+        for (int j = 0; j < columns; j++) {
+          pane.add(total(LineId.of("C", j + 1), "column-total"), j + 1, foot);
+          addRemover(j, foot + 1);
+        }
+        pane.add(total(LineId.of("n"), "grand-total"), columns + 1, foot);
+      }
+      case FREQUENCIES -> {
+        pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
+        pane.add(total(LineId.of("n"), "grand-total"), 1, foot);
+      }
+      case SHARES -> {
+        // Successes and trials have no sum that means anything here.
+      }
     }
-    pane.add(total(LineId.of("n"), "grand-total"), columns + 1, foot);
-    totals.getFirst().setFocusTraversable(true);
+    totals.stream().findFirst().ifPresent(total -> total.node().setFocusTraversable(true));
+  }
+
+  private void addRemover(int column, int row) {
+    Node remove =
+        remover(
+            Words.of("table.remove-column", column + 1),
+            columns > 2,
+            () -> change("", t -> t.withoutColumn(column)));
+    GridPane.setHalignment(remove, HPos.RIGHT);
+    pane.add(remove, column + 1, row);
   }
 
   private static Node remover(String name, boolean possible, Runnable action) {
@@ -278,16 +394,22 @@ final class TableEditor extends VBox {
     return button;
   }
 
-  private void showTotals(Sight sight) {
-    Optional<Page> page = sight.isCurrent() ? sight.page() : Optional.empty();
-    for (NumberNode node : totals) {
-      LineId line = (LineId) node.getUserData();
-      node.getStyleClass().removeIf(style -> style.startsWith("role-"));
-      page.ifPresent(p -> node.getStyleClass().add(LiveNumbers.roleStyle(p.role(line))));
-      node.setNumber(
-          page.filter(p -> p.derivation().find(line).isPresent())
-              .map(p -> p.shown(line).text())
-              .orElse("–"));
+  private void showTotals() {
+    Map<LineId, GridCell> known =
+        Stream.of(
+                grid.rowTotals().stream(), grid.columnTotals().stream(), grid.grandTotal().stream())
+            .flatMap(cells -> cells)
+            .collect(Collectors.toMap(GridCell::line, cell -> cell, (one, _) -> one));
+    for (Total total : totals) {
+      GridCell cell = known.get(total.line());
+      total.node().setNumber(cell == null ? "–" : cell.text());
+      if (cell != null) {
+        String role = LiveNumbers.roleStyle(cell.role());
+        if (!total.node().getStyleClass().contains(role)) {
+          total.node().getStyleClass().removeIf(style -> style.startsWith("role-"));
+          total.node().getStyleClass().add(role);
+        }
+      }
     }
   }
 
@@ -295,7 +417,7 @@ final class TableEditor extends VBox {
     everyField().forEach(field -> mark(field, Optional.empty()));
     messages.getChildren().clear();
     List<Problem> mine =
-        problems.stream().filter(problem -> !(problem.place() instanceof Problem.Level)).toList();
+        problems.stream().filter(problem -> !(problem.place() instanceof Problem.Field)).toList();
     for (Problem problem : mine) {
       String sentence = Wording.english().text(problem.sentence());
       fields(problem.place()).forEach(field -> mark(field, Optional.of(sentence)));
@@ -304,6 +426,7 @@ final class TableEditor extends VBox {
         message.setOnMouseClicked(
             _ -> fields(problem.place()).stream().findFirst().ifPresent(Node::requestFocus));
         messages.getChildren().add(message);
+        problem.remedy().ifPresent(remedy -> messages.getChildren().add(offer(remedy)));
       }
     }
     if (mine.size() > MOST_PROBLEMS) {
@@ -313,6 +436,20 @@ final class TableEditor extends VBox {
               BlockViews.label(
                   Words.of("table.more-problems", mine.size() - MOST_PROBLEMS), "message"));
     }
+  }
+
+  private Button offer(Problem.Remedy remedy) {
+    Button button =
+        tool(
+            "fth-check",
+            "remedy." + remedy.option(),
+            () ->
+                workbench.edit(
+                    "",
+                    solution ->
+                        solution.withChoices(
+                            solution.choices().withOption(remedy.option(), remedy.value()))));
+    return button;
   }
 
   private static void mark(TextField field, Optional<String> wrong) {
@@ -333,8 +470,10 @@ final class TableEditor extends VBox {
     return switch (place) {
       case Problem.Cell(var i, var j) -> List.of(cells.get(i).get(j).field());
       case Problem.RowLabel(var i) -> List.of(rowLabels.get(i).field());
-      case Problem.ColumnLabel(var j) -> List.of(columnLabels.get(j).field());
-      case Problem.WholeTable _, Problem.Level _, Problem.Choice _ -> List.of();
+      case Problem.ColumnLabel(var j) when j < columnLabels.size() ->
+          List.of(columnLabels.get(j).field());
+      case Problem.ColumnLabel _ -> List.of();
+      case Problem.WholeTable _, Problem.Field _ -> List.of();
     };
   }
 

@@ -1,6 +1,5 @@
 package lehrgang.desktop;
 
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -48,11 +47,9 @@ final class VerdictStrip extends HBox {
   private Node item(Page.VerdictItem item) {
     Label name = new Label(item.label());
     name.getStyleClass().add("verdict-name");
-    Optional<Box> symbol =
-        item.label().equals("statistic") ? Optional.of(item.symbol()) : Optional.empty();
     Box number = new Box.Linked(item.line(), Box.number(item.number().standalone()));
     Box whole =
-        symbol
+        item.symbol()
             .map(
                 s ->
                     Box.row(

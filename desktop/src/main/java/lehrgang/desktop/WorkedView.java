@@ -5,12 +5,13 @@ import java.util.Optional;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.page.PageBlock;
 
 /// A line worked out. When another member of its family is selected, that one takes its place.
-final class WorkedView extends StackPane {
+final class WorkedView extends StackPane implements Renewable {
   private final List<LineId> family;
-  private final Chain example;
   private final BlockViews views;
+  private Chain example;
   private Optional<Chain> shown = Optional.empty();
 
   WorkedView(List<LineId> family, Chain example, BlockViews views) {
@@ -18,7 +19,18 @@ final class WorkedView extends StackPane {
     this.example = example;
     this.views = views;
     getStyleClass().add("working");
+    setMinHeight(0);
     show(example);
+  }
+
+  @Override
+  public boolean renew(PageBlock block) {
+    if (!(block instanceof PageBlock.Worked worked) || !worked.family().equals(family)) {
+      return false;
+    }
+    example = worked.chain();
+    showExample();
+    return true;
   }
 
   boolean canShow(LineId line) {

@@ -1,12 +1,14 @@
 package lehrgang.core.data;
 
+import java.util.Optional;
 import lehrgang.core.wording.Phrase;
 
 /// Something in the input that keeps the solution from being worked out.
 ///
 /// @param place    where it is
 /// @param sentence what is wrong and what to do
-public record Problem(Place place, Phrase sentence) {
+/// @param remedy   a choice that would mend it, to be offered and never taken silently
+public record Problem(Place place, Phrase sentence, Optional<Remedy> remedy) {
   /// A place in the input; rows and columns count from 0.
   public sealed interface Place {}
 
@@ -18,7 +20,19 @@ public record Problem(Place place, Phrase sentence) {
 
   public record WholeTable() implements Place {}
 
-  public record Level() implements Place {}
+  /// A number typed on the page, such as the level.
+  ///
+  /// @param field its name in [lehrgang.core.solution.Choices]
+  public record Field(String field) implements Place {}
 
-  public record Choice(String option) implements Place {}
+  /// An option set to a value.
+  public record Remedy(String option, String value) {}
+
+  public Problem(Place place, Phrase sentence) {
+    this(place, sentence, Optional.empty());
+  }
+
+  public Problem with(Remedy offered) {
+    return new Problem(place, sentence, Optional.of(offered));
+  }
 }

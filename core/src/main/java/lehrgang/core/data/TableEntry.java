@@ -1,36 +1,62 @@
 package lehrgang.core.data;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.IntStream;
-import lehrgang.core.wording.Phrase;
+import lehrgang.core.expr.LineId;
 
-/// A two-way table as it is typed: every cell holds what was written, right or not.
+/// A table as it is typed: every cell holds what was written, right or not.
 ///
-/// @param cells by row, then column; all rows have as many cells as there are columns
+/// @param form           what its rows and columns mean
+/// @param rowVariable    what the rows tell apart
+/// @param columnVariable what the columns tell apart; for [Form#SHARES] what counts as a success
+/// @param cells          by row, then column; all rows have as many cells as there are columns
 public record TableEntry(
+    Form form,
     String rowVariable,
     String columnVariable,
     List<String> rows,
     List<String> columns,
     List<List<String>> cells) {
+  /// What the rows and columns of a typed table mean.
+  public enum Form {
+    /// Counts by two variables.
+    TWO_WAY,
+    /// A category a row, with its count and perhaps its stated share; columns `observed` and
+    /// `share`.
+    FREQUENCIES,
+    /// A group a row, with its successes and its trials; columns `successes` and `trials`.
+    SHARES;
+
+    /// The name in files, such as `two-way`.
+    public String key() {
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    public static Optional<Form> ofKey(String key) {
+      return Arrays.stream(values()).filter(form -> form.key().equals(key)).findFirst();
+    }
+
+    /// Whether the columns are categories of the user's own.
+    public boolean namesItsColumns() {
+      return this == TWO_WAY;
+    }
+  }
+
+  public static final String OBSERVED = "observed";
+  public static final String SHARE = "share";
+  public static final String SUCCESSES = "successes";
+  public static final String TRIALS = "trials";
+
   /// The most rows or columns that a page can hold.
   public static final int MOST_CATEGORIES = 30;
 
   /// Sums of counts up to here are safe in every program that reads our files.
   public static final long MOST_OBSERVATIONS = 9_000_000_000_000_000L;
-
-  private static final int LONGEST_COUNT = 16;
-
-  /// What checking gives: a table, or what is wrong.
-  public sealed interface Checked {}
-
-  public record Good(TwoWayTable table) implements Checked {}
-
-  public record Bad(List<Problem> problems) implements Checked {}
 
   public TableEntry {
     rows = List.copyOf(rows);
@@ -42,25 +68,65 @@ public record TableEntry(
     }
   }
 
+  /// A two-way table.
+  public TableEntry(
+      String rowVariable,
+      String columnVariable,
+      List<String> rows,
+      List<String> columns,
+      List<List<String>> cells) {
+    this(Form.TWO_WAY, rowVariable, columnVariable, rows, columns, cells);
+  }
+
+  /// With another text in a cell. A ratio such as `9:3:3:1` in a column of shares fills the column.
   public TableEntry withCell(int row, int column, String text) {
+    List<String> parts = List.of(text.strip().split("\\s*:\\s*"));
+    if (columns.get(column).equals(SHARE)
+        && form == Form.FREQUENCIES
+        && parts.size() == rows.size()
+        && parts.stream().noneMatch(String::isBlank)) {
+      return withColumn(column, parts);
+    }
     return withCells(replaced(cells, row, replaced(cells.get(row), column, text)));
   }
 
+  /// The line that a cell usually becomes.
+  public LineId usualLine(int row, int column) {
+    return switch (form) {
+      case TWO_WAY -> LineId.of("O", row + 1, column + 1);
+      case FREQUENCIES -> LineId.of(column == 0 ? "O" : "stated", row + 1);
+      case SHARES ->
+          rows.size() == 1
+              ? LineId.of(column == 0 ? "x" : "n")
+              : LineId.of((column == 0 ? "x" : "n") + (row + 1));
+    };
+  }
+
+  /// With other texts in a column.
+  public TableEntry withColumn(int column, List<String> texts) {
+    return withCells(
+        IntStream.range(0, rows.size())
+            .mapToObj(i -> replaced(cells.get(i), column, texts.get(i)))
+            .toList());
+  }
+
   public TableEntry withRowLabel(int row, String label) {
-    return new TableEntry(rowVariable, columnVariable, replaced(rows, row, label), columns, cells);
+    return new TableEntry(
+        form, rowVariable, columnVariable, replaced(rows, row, label), columns, cells);
   }
 
   public TableEntry withColumnLabel(int column, String label) {
     return new TableEntry(
-        rowVariable, columnVariable, rows, replaced(columns, column, label), cells);
+        form, rowVariable, columnVariable, rows, replaced(columns, column, label), cells);
   }
 
   public TableEntry withVariables(String forRows, String forColumns) {
-    return new TableEntry(forRows, forColumns, rows, columns, cells);
+    return new TableEntry(form, forRows, forColumns, rows, columns, cells);
   }
 
   public TableEntry withRowAdded(String label) {
     return new TableEntry(
+        form,
         rowVariable,
         columnVariable,
         added(rows, label),
@@ -70,6 +136,7 @@ public record TableEntry(
 
   public TableEntry withColumnAdded(String label) {
     return new TableEntry(
+        form,
         rowVariable,
         columnVariable,
         rows,
@@ -79,11 +146,12 @@ public record TableEntry(
 
   public TableEntry withoutRow(int row) {
     return new TableEntry(
-        rowVariable, columnVariable, without(rows, row), columns, without(cells, row));
+        form, rowVariable, columnVariable, without(rows, row), columns, without(cells, row));
   }
 
   public TableEntry withoutColumn(int column) {
     return new TableEntry(
+        form,
         rowVariable,
         columnVariable,
         rows,
@@ -91,9 +159,16 @@ public record TableEntry(
         cells.stream().map(row -> without(row, column)).toList());
   }
 
+  /// The rows in reverse order: which group is first.
+  public TableEntry swapped() {
+    return new TableEntry(
+        form, rowVariable, columnVariable, rows.reversed(), columns, cells.reversed());
+  }
+
   /// Rows become columns and columns rows.
   public TableEntry turned() {
     return new TableEntry(
+        form,
         columnVariable,
         rowVariable,
         columns,
@@ -104,156 +179,7 @@ public record TableEntry(
   }
 
   private TableEntry withCells(List<List<String>> changed) {
-    return new TableEntry(rowVariable, columnVariable, rows, columns, changed);
-  }
-
-  /// Checks every label and count.
-  public Checked check() {
-    List<Problem> problems = new ArrayList<>();
-    checkSize(problems);
-    checkLabels(rows, "row", problems);
-    checkLabels(columns, "column", problems);
-    List<List<Long>> counts = readCounts(problems);
-    if (problems.isEmpty()) {
-      checkMargins(counts, problems);
-    }
-    return problems.isEmpty()
-        ? new Good(
-            new TwoWayTable(
-                named(rowVariable, "rows"),
-                named(columnVariable, "columns"),
-                rows,
-                columns,
-                counts))
-        : new Bad(List.copyOf(problems));
-  }
-
-  private static String named(String variable, String otherwise) {
-    return variable.isBlank() ? otherwise : variable.strip();
-  }
-
-  private void checkSize(List<Problem> problems) {
-    if (rows.size() < 2 || columns.size() < 2) {
-      problems.add(
-          new Problem(
-              new Problem.WholeTable(),
-              Phrase.of("problem.too-few-categories")
-                  .with("rows", rows.size())
-                  .with("columns", columns.size())));
-    }
-    if (rows.size() > MOST_CATEGORIES || columns.size() > MOST_CATEGORIES) {
-      problems.add(
-          new Problem(
-              new Problem.WholeTable(),
-              Phrase.of("problem.too-many-categories")
-                  .with("rows", rows.size())
-                  .with("columns", columns.size())
-                  .with("most", MOST_CATEGORIES)));
-    }
-  }
-
-  private static void checkLabels(List<String> labels, String side, List<Problem> problems) {
-    Map<String, Integer> first = new HashMap<>();
-    for (int i = 0; i < labels.size(); i++) {
-      Problem.Place place =
-          side.equals("row") ? new Problem.RowLabel(i) : new Problem.ColumnLabel(i);
-      String label = labels.get(i).strip();
-      Integer earlier = label.isEmpty() ? null : first.putIfAbsent(label, i);
-      if (label.isEmpty()) {
-        problems.add(
-            new Problem(place, Phrase.of("problem.no-label." + side).with("number", i + 1)));
-      } else if (earlier != null) {
-        problems.add(
-            new Problem(
-                place,
-                Phrase.of("problem.same-label." + side)
-                    .with("label", label)
-                    .with("one", earlier + 1)
-                    .with("other", i + 1)));
-      }
-    }
-  }
-
-  private List<List<Long>> readCounts(List<Problem> problems) {
-    List<List<Long>> counts = new ArrayList<>();
-    long sum = 0;
-    for (int i = 0; i < rows.size(); i++) {
-      List<Long> row = new ArrayList<>();
-      for (int j = 0; j < columns.size(); j++) {
-        String text = plain(cells.get(i).get(j));
-        String wrong = whatIsWrong(text);
-        if (wrong.isEmpty()) {
-          row.add(Long.parseLong(text));
-          sum = Math.min(MOST_OBSERVATIONS + 1, sum + row.getLast());
-        } else {
-          row.add(0L);
-          problems.add(
-              new Problem(
-                  new Problem.Cell(i, j),
-                  Phrase.of(wrong)
-                      .with("row", labelOr(rows.get(i), i))
-                      .with("column", labelOr(columns.get(j), j))
-                      .with("value", cells.get(i).get(j).strip())));
-        }
-      }
-      counts.add(row);
-    }
-    if (sum > MOST_OBSERVATIONS) {
-      problems.add(
-          new Problem(new Problem.WholeTable(), Phrase.of("problem.too-many-observations")));
-    }
-    return counts;
-  }
-
-  private static String labelOr(String label, int position) {
-    return label.isBlank() ? Integer.toString(position + 1) : label.strip();
-  }
-
-  /// Leaves out the spaces that group thousands.
-  private static String plain(String text) {
-    String stripped = text.strip();
-    return stripped.matches("\\d{1,3}([ \u00a0\u2009\u202f]\\d{3})+")
-        ? stripped.replaceAll("\\D", "")
-        : stripped;
-  }
-
-  private static String whatIsWrong(String text) {
-    if (text.isEmpty()) {
-      return "problem.empty-cell";
-    }
-    if (text.matches("[0-9]+")) {
-      return text.length() > LONGEST_COUNT ? "problem.count-too-large" : "";
-    }
-    if (text.matches("[-−–]\\s*[0-9]+([.,][0-9]+)?")) {
-      return "problem.negative-count";
-    }
-    return text.matches("[0-9]*[.,][0-9]+|[0-9]+[.,]")
-        ? "problem.fraction-count"
-        : "problem.not-a-count";
-  }
-
-  private void checkMargins(List<List<Long>> counts, List<Problem> problems) {
-    boolean nothing = counts.stream().allMatch(row -> row.stream().allMatch(c -> c == 0));
-    if (nothing) {
-      problems.add(new Problem(new Problem.WholeTable(), Phrase.of("problem.no-observations")));
-      return;
-    }
-    for (int i = 0; i < rows.size(); i++) {
-      if (counts.get(i).stream().allMatch(c -> c == 0)) {
-        problems.add(
-            new Problem(
-                new Problem.RowLabel(i), Phrase.of("problem.empty-row").with("row", rows.get(i))));
-      }
-    }
-    for (int j = 0; j < columns.size(); j++) {
-      int column = j;
-      if (counts.stream().allMatch(row -> row.get(column) == 0)) {
-        problems.add(
-            new Problem(
-                new Problem.ColumnLabel(j),
-                Phrase.of("problem.empty-column").with("column", columns.get(j))));
-      }
-    }
+    return new TableEntry(form, rowVariable, columnVariable, rows, columns, changed);
   }
 
   private static <T> List<T> replaced(List<T> list, int at, T item) {

@@ -1,6 +1,7 @@
 package lehrgang.core.data;
 
 import java.util.List;
+import lehrgang.core.wording.Phrase;
 
 /// Counts classified by two variables, all of them checked.
 ///
@@ -25,5 +26,63 @@ public record TwoWayTable(
 
   public boolean isTwoByTwo() {
     return rows.size() == 2 && columns.size() == 2;
+  }
+
+  /// The table that was typed, if every label and count is right.
+  public static Checked<TwoWayTable> check(TableEntry entry) {
+    EntryReader reader = new EntryReader(entry);
+    int rows = entry.rows().size();
+    int columns = entry.columns().size();
+    if (rows < 2 || columns < 2) {
+      reader.report(
+          new Problem.WholeTable(),
+          Phrase.of("problem.too-few-categories").with("rows", rows).with("columns", columns));
+    }
+    if (rows > TableEntry.MOST_CATEGORIES || columns > TableEntry.MOST_CATEGORIES) {
+      reader.report(
+          new Problem.WholeTable(),
+          Phrase.of("problem.too-many-categories")
+              .with("rows", rows)
+              .with("columns", columns)
+              .with("most", TableEntry.MOST_CATEGORIES));
+    }
+    reader.checkRowLabels();
+    reader.checkColumnLabels();
+    List<List<Long>> counts = reader.counts(0, columns - 1);
+    if (reader.problems().isEmpty()) {
+      checkMargins(entry, counts, reader);
+    }
+    return Checked.of(
+        reader.problems(),
+        () ->
+            new TwoWayTable(
+                EntryReader.named(entry.rowVariable(), "rows"),
+                EntryReader.named(entry.columnVariable(), "columns"),
+                entry.rows(),
+                entry.columns(),
+                counts));
+  }
+
+  private static void checkMargins(TableEntry entry, List<List<Long>> counts, EntryReader reader) {
+    boolean nothing = counts.stream().allMatch(row -> row.stream().allMatch(c -> c == 0));
+    if (nothing) {
+      reader.report(new Problem.WholeTable(), Phrase.of("problem.no-observations"));
+      return;
+    }
+    for (int i = 0; i < counts.size(); i++) {
+      if (counts.get(i).stream().allMatch(c -> c == 0)) {
+        reader.report(
+            new Problem.RowLabel(i),
+            Phrase.of("problem.empty-row").with("row", entry.rows().get(i)));
+      }
+    }
+    for (int j = 0; j < entry.columns().size(); j++) {
+      int column = j;
+      if (counts.stream().allMatch(row -> row.get(column) == 0)) {
+        reader.report(
+            new Problem.ColumnLabel(j),
+            Phrase.of("problem.empty-column").with("column", entry.columns().get(j)));
+      }
+    }
   }
 }

@@ -27,8 +27,28 @@ public sealed interface Block {
   /// The table that is typed, with its totals.
   record DataEntry(CellTable table) implements Block {}
 
-  /// The significance level, to be typed in place.
-  record LevelEntry(Phrase phrase, LineId alpha) implements Block {}
+  /// A number to be typed inside its sentence, where the sentence has a gap of the field's name.
+  ///
+  /// @param field its name among the choices
+  record TypedNumber(Phrase phrase, String field, LineId line) implements Block {
+    static final String LEVEL = "level";
+
+    public static TypedNumber level(Phrase phrase) {
+      return new TypedNumber(phrase, LEVEL, LineId.of("alpha"));
+    }
+  }
+
+  /// Other ways to go on, each a change to the solution that can be taken with a click.
+  record Ways(List<Way> ways) implements Block {
+    public Ways {
+      ways = List.copyOf(ways);
+    }
+  }
+
+  /// @param change what taking it does
+  /// @param name   what it is called
+  /// @param effect what it would change
+  record Way(Change change, Phrase name, Phrase effect) {}
 
   /// Tables that belong beside each other.
   record Tables(List<CellTable> tables) implements Block {
@@ -45,8 +65,8 @@ public sealed interface Block {
   /// @param columnTotals may be empty
   record CellTable(
       Phrase title,
-      List<String> rows,
-      List<String> columns,
+      List<Phrase> rows,
+      List<Phrase> columns,
       List<List<LineId>> cells,
       Optional<List<List<LineId>>> shade,
       List<LineId> rowTotals,
@@ -73,6 +93,15 @@ public sealed interface Block {
   /// The curve, the critical region and the statistic.
   record TailCurve(LineId statistic, LineId df, LineId critical, LineId alpha, LineId p)
       implements Block {}
+
+  /// The standard normal curve, the critical region on one side or both, and the statistic.
+  ///
+  /// @param alternative `two-sided`, `less` or `greater`
+  record NormalCurve(LineId statistic, LineId critical, LineId alpha, LineId p, String alternative)
+      implements Block {}
+
+  /// A printed table of normal tail areas around a point.
+  record NormalExcerpt(LineId point, Emphasis emphasis) implements Block {}
 
   /// A printed table around the degrees of freedom, with the bracket that it gives for p.
   record TableExcerpt(LineId df, LineId alpha, LineId statistic, Emphasis emphasis)

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 import lehrgang.core.expr.Evaluator;
+import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
@@ -101,18 +102,28 @@ public record Derivation(
   /// Collects lines while a procedure writes them.
   public static final class Lines {
     private final Map<LineId, Line> lines = new LinkedHashMap<>();
+    private final Map<String, List<LineId>> families = new LinkedHashMap<>();
 
     /// @throws IllegalArgumentException if a line uses one that does not come before it
     public Lines add(Line line) {
-      for (LineId source : line.formula().sources()) {
-        if (!lines.containsKey(source)) {
-          throw new IllegalArgumentException(line.id() + " uses " + source + " before it is there");
-        }
-      }
+      checkSources(line.formula(), line.id());
       if (lines.put(line.id(), line) != null) {
         throw new IllegalArgumentException("two lines are called " + line.id());
       }
+      families.computeIfAbsent(line.id().name(), _ -> new ArrayList<>()).add(line.id());
       return this;
+    }
+
+    private void checkSources(Expr formula, LineId user) {
+      if (formula instanceof Expr.Ref(LineId source)) {
+        if (!lines.containsKey(source)) {
+          throw new IllegalArgumentException(user + " uses " + source + " before it is there");
+        }
+        return;
+      }
+      for (Expr part : formula.parts()) {
+        checkSources(part, user);
+      }
     }
 
     public Map<LineId, Line> inOrder() {
@@ -124,14 +135,11 @@ public record Derivation(
       return Derivation.evaluate(lines, reading);
     }
 
-    /// The ids of all lines of some families, in order.
+    /// The ids of all lines of some families, one family after the other.
     public List<LineId> ofFamilies(String... names) {
-      List<String> wanted = List.of(names);
       List<LineId> found = new ArrayList<>();
-      for (LineId id : lines.keySet()) {
-        if (wanted.contains(id.name())) {
-          found.add(id);
-        }
+      for (String name : names) {
+        found.addAll(families.getOrDefault(name, List.of()));
       }
       return found;
     }

@@ -34,6 +34,10 @@ public record Line(
     this(id, symbol, label, formula, kind, Role.OTHER, Optional.empty());
   }
 
+  public Line written(Symbol itsSymbol) {
+    return new Line(id, itsSymbol, label, formula, kind, role, secondRoute);
+  }
+
   public Line as(Role itsRole) {
     return new Line(id, symbol, label, formula, kind, itsRole, secondRoute);
   }

@@ -26,7 +26,18 @@ public record Verdict(List<Item> items, Decision decision, Phrase sentence) {
     }
   }
 
-  public record Item(Phrase label, LineId line) {}
+  /// @param form whether the line's symbol stands before its number
+  public record Item(Phrase label, LineId line, Form form) {
+    public Item(Phrase label, LineId line) {
+      this(label, line, Form.NUMBER);
+    }
+  }
+
+  /// How an item is written.
+  public enum Form {
+    NUMBER,
+    WITH_SYMBOL
+  }
 
   public Verdict {
     items = List.copyOf(items);

@@ -1,6 +1,7 @@
 package lehrgang.core.expr;
 
 import java.math.BigInteger;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
@@ -55,7 +56,11 @@ public record Evaluator(Function<LineId, Value> lines) {
   }
 
   private List<Value> values(List<Expr> formulas) {
-    return formulas.stream().map(this::evaluate).toList();
+    Value[] values = new Value[formulas.size()];
+    for (int k = 0; k < values.length; k++) {
+      values[k] = evaluate(formulas.get(k));
+    }
+    return Arrays.asList(values);
   }
 
   /// Adds in halves, so that long sums of fractions meet small denominators first.

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /// The stable name of a line, such as `E[2,3]` or `X2`.
 ///
@@ -12,8 +13,16 @@ import java.util.regex.Pattern;
 public record LineId(String name, List<String> index) {
   private static final Pattern FORM = Pattern.compile("([A-Za-z][A-Za-z0-9.]*)(?:\\[([^\\]]+)])?");
 
+  /// Positions as text, made once: tables ask for them by the thousand.
+  private static final List<String> POSITIONS =
+      IntStream.range(0, 100).mapToObj(Integer::toString).toList();
+
   public LineId {
     index = List.copyOf(index);
+  }
+
+  private static String position(int i) {
+    return i >= 0 && i < POSITIONS.size() ? POSITIONS.get(i) : Integer.toString(i);
   }
 
   public static LineId of(String name) {
@@ -21,11 +30,11 @@ public record LineId(String name, List<String> index) {
   }
 
   public static LineId of(String name, int i) {
-    return new LineId(name, List.of(Integer.toString(i)));
+    return new LineId(name, List.of(position(i)));
   }
 
   public static LineId of(String name, int i, int j) {
-    return new LineId(name, List.of(Integer.toString(i), Integer.toString(j)));
+    return new LineId(name, List.of(position(i), position(j)));
   }
 
   /// The member that stands for all of its family in a symbol, such as *K*ᵢⱼ.

@@ -2,7 +2,6 @@ package lehrgang.core.notation;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /// How a line is written: a letter, perhaps a raised mark and a lowered one, such as *E*₂₃ or *χ*².
 ///
@@ -24,10 +23,14 @@ public record Symbol(String letter, String raised, String lowered) {
 
   /// This symbol for one member of its family; a comma keeps two-digit indices apart.
   public Symbol at(List<String> index) {
-    boolean clear = index.stream().allMatch(part -> part.length() == 1);
-    return index.isEmpty()
-        ? this
-        : lowered(index.stream().collect(Collectors.joining(clear ? "" : ",")));
+    if (index.isEmpty()) {
+      return this;
+    }
+    boolean clear = true;
+    for (String part : index) {
+      clear &= part.length() == 1;
+    }
+    return lowered(String.join(clear ? "" : ",", index));
   }
 
   public Box box() {

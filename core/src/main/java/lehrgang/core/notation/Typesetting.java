@@ -162,6 +162,14 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
     return switch (key) {
       case "normal-upper-tail" ->
           Box.row(Box.number("1"), Box.operator("−"), Box.variable("Φ"), Box.parenthesised(first));
+      case "normal-right" ->
+          Box.row(
+              Box.variable("P"),
+              Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≥"), first)));
+      case "normal-left" ->
+          Box.row(
+              Box.variable("P"),
+              Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≤"), first)));
       case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
       case "normal-critical" -> Box.lowered(Box.variable("z"), first);
       case "chi-squared-critical" ->

@@ -73,16 +73,24 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   }
 
   default Value plus(Value other) {
+    if (isWhole() && other.isWhole()) {
+      return of(((Rational) this).numerator().add(((Rational) other).numerator()));
+    }
     return this instanceof Rational a && other instanceof Rational b
         ? new Rational(a.fraction().add(b.fraction()))
         : new Real(decimal().add(other.decimal(), PRECISION));
   }
 
   default Value minus(Value other) {
-    return plus(other.negated());
+    return this instanceof Rational a && other instanceof Rational b
+        ? new Rational(a.fraction().subtract(b.fraction()))
+        : new Real(decimal().subtract(other.decimal(), PRECISION));
   }
 
   default Value times(Value other) {
+    if (isWhole() && other.isWhole()) {
+      return of(((Rational) this).numerator().multiply(((Rational) other).numerator()));
+    }
     return this instanceof Rational a && other instanceof Rational b
         ? new Rational(a.fraction().multiply(b.fraction()))
         : new Real(decimal().multiply(other.decimal(), PRECISION));

@@ -54,6 +54,37 @@ final class FigureSetter {
         typesetter.text(alternative));
   }
 
+  FigureSpec normal(Block.NormalCurve curve) {
+    boolean bare = mask.hides(curve.critical()) || mask.hides(curve.statistic());
+    Phrase alternative =
+        bare
+            ? Phrase.of("figure.normal.blank")
+            : Phrase.of("figure.normal." + curve.alternative())
+                .with("crit", curve.critical())
+                .with("statistic", curve.statistic());
+    boolean about = typesetter.shown(curve.statistic()).relation() == Shown.Relation.ABOUT;
+    FigureSpec.Sides sides =
+        switch (curve.alternative()) {
+          case "less" -> FigureSpec.Sides.LEFT;
+          case "greater" -> FigureSpec.Sides.RIGHT;
+          default -> FigureSpec.Sides.BOTH;
+        };
+    return new FigureSpec.NormalCurve(
+        sides,
+        mark(
+            curve.critical(),
+            Phrase.of("figure.normal.critical." + curve.alternative())
+                .with("crit", curve.critical())
+                .with("alpha", new Phrase.Stated(curve.alpha()))),
+        mark(
+            curve.statistic(),
+            Phrase.of(about ? "figure.z.about" : "figure.z")
+                .with("statistic", curve.statistic())
+                .with("p", new Phrase.Stated(curve.p()))),
+        wording.text("figure.inset"),
+        typesetter.text(alternative));
+  }
+
   private Optional<Mark> mark(LineId id, Phrase label) {
     return mask.hides(id)
         ? Optional.empty()
@@ -66,8 +97,8 @@ final class FigureSetter {
       for (int j = 0; j < bars.observed().columns().size(); j++) {
         pairs.add(
             new Pair(
-                bars.observed().rows().get(i),
-                bars.observed().columns().get(j),
+                typesetter.text(bars.observed().rows().get(i)),
+                typesetter.text(bars.observed().columns().get(j)),
                 mark(bars.observed().cells().get(i).get(j)),
                 mark(bars.expected().cells().get(i).get(j))));
       }

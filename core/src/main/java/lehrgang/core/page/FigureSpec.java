@@ -23,6 +23,24 @@ public sealed interface FigureSpec {
       int df, Optional<Mark> critical, Optional<Mark> statistic, String inset, String alternative)
       implements FigureSpec {}
 
+  /// Where the critical region of a z statistic lies.
+  enum Sides {
+    LEFT,
+    RIGHT,
+    BOTH
+  }
+
+  /// The standard normal curve with critical region and statistic; a mark that is to be filled in
+  /// is
+  /// missing.
+  record NormalCurve(
+      Sides sides,
+      Optional<Mark> critical,
+      Optional<Mark> statistic,
+      String inset,
+      String alternative)
+      implements FigureSpec {}
+
   /// Bars side by side, from zero.
   record Paired(List<Pair> pairs, String observedName, String expectedName, String alternative)
       implements FigureSpec {

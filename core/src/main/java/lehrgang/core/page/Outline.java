@@ -3,10 +3,13 @@ package lehrgang.core.page;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
+import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
@@ -21,19 +24,32 @@ public final class Outline {
     Wording wording = Wording.in(solution.language(), solution.wording());
     return List.of(
         step(wording, "question", 1, new PageBlock.QuestionText(solution.question())),
-        step(wording, "data", 2, new PageBlock.DataTable(grid(solution))),
-        step(
-            wording,
-            "hypotheses",
-            3,
-            new PageBlock.Level(
-                List.of(
-                    new Span.Words(
-                        wording.text(
-                            Phrase.of("hypotheses.level")
-                                .with("alpha", solution.choices().level())),
-                        Span.Weight.PLAIN)),
-                LineId.of("alpha"))));
+        step(wording, "data", 2, new PageBlock.DataTable(grid(solution.table(), wording))),
+        step(wording, "hypotheses", 3, level(solution, wording)));
+  }
+
+  private static PageBlock level(Solution solution, Wording wording) {
+    LineId alpha = LineId.of("alpha");
+    List<Span> spans =
+        wording.spans(
+            Phrase.of("hypotheses.level").with("alpha", alpha),
+            new Wording.Numbers() {
+              @Override
+              public Box number(LineId line) {
+                return Box.number(solution.choices().level());
+              }
+
+              @Override
+              public List<Span> stated(LineId line) {
+                return List.of();
+              }
+
+              @Override
+              public String reported(Phrase.Reported reported) {
+                return "";
+              }
+            });
+    return new PageBlock.TypedNumber(spans, Choices.LEVEL, alpha);
   }
 
   private static PageStep step(Wording wording, String id, int number, PageBlock block) {
@@ -41,31 +57,32 @@ public final class Outline {
         id, number, wording.text("step." + id), "", StudentView.GIVEN, List.of(), List.of(block));
   }
 
-  private static Grid grid(Solution solution) {
+  private static Grid grid(TableEntry table, Wording wording) {
     List<List<GridCell>> cells =
-        IntStream.range(0, solution.table().rows().size())
+        IntStream.range(0, table.rows().size())
             .mapToObj(
                 i ->
-                    IntStream.range(0, solution.table().columns().size())
-                        .mapToObj(
-                            j ->
-                                new GridCell(
-                                    LineId.of("O", i + 1, j + 1),
-                                    solution.table().cells().get(i).get(j),
-                                    "",
-                                    Role.OBSERVED,
-                                    Appearance.SHOWN,
-                                    0))
+                    IntStream.range(0, table.columns().size())
+                        .mapToObj(j -> cell(table, i, j))
                         .toList())
             .toList();
+    List<String> columns =
+        table.form().namesItsColumns()
+            ? table.columns()
+            : table.columns().stream().map(key -> wording.text("column." + key)).toList();
     return new Grid(
         List.of(),
-        solution.table().rows(),
-        solution.table().columns(),
+        table.rows(),
+        columns,
         cells,
         List.of(),
         List.of(),
         Optional.empty(),
-        "");
+        wording.text("table.total"));
+  }
+
+  private static GridCell cell(TableEntry table, int i, int j) {
+    return new GridCell(
+        table.usualLine(i, j), table.cells().get(i).get(j), "", Role.OBSERVED, Appearance.SHOWN, 0);
   }
 }

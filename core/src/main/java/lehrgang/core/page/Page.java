@@ -145,12 +145,15 @@ public final class Page {
                 new VerdictItem(
                     typesetter.text(item.label()),
                     item.line(),
-                    typesetter.symbol(item.line()).box(),
+                    item.form() == Verdict.Form.WITH_SYMBOL
+                        ? Optional.of(typesetter.symbol(item.line()).box())
+                        : Optional.empty(),
                     typesetter.shown(item.line())))
         .toList();
   }
 
-  public record VerdictItem(String label, LineId line, Box symbol, Shown number) {}
+  /// @param symbol where it stands before the number
+  public record VerdictItem(String label, LineId line, Optional<Box> symbol, Shown number) {}
 
   public Verdict.Decision decision() {
     return derivation.verdict().decision();

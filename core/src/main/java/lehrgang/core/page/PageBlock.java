@@ -3,6 +3,7 @@ package lehrgang.core.page;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
@@ -24,8 +25,21 @@ public sealed interface PageBlock {
   /// The table that the instructor types.
   record DataTable(Grid grid) implements PageBlock {}
 
-  /// The sentence around the significance level.
-  record Level(List<Span> spans, LineId alpha) implements PageBlock {}
+  /// A sentence with a number in it that is typed there.
+  ///
+  /// @param field its name among the choices
+  record TypedNumber(List<Span> spans, String field, LineId line) implements PageBlock {}
+
+  /// Other ways to go on.
+  record Ways(List<Way> ways) implements PageBlock {
+    public Ways {
+      ways = List.copyOf(ways);
+    }
+  }
+
+  /// @param change what taking it does to the solution
+  /// @param effect what it would change, in words
+  record Way(Change change, String name, String effect) {}
 
   record Grids(List<Grid> grids) implements PageBlock {}
 
@@ -43,10 +57,12 @@ public sealed interface PageBlock {
 
   /// An excerpt from a printed table.
   ///
-  /// @param picked   the column of the critical value
+  /// @param corner   what the rows are told apart by, such as `df`
+  /// @param picked   the column of the entry that is picked
   /// @param brackets the columns on either side of the statistic
   /// @param sentence what the excerpt tells
   record Excerpt(
+      String corner,
       List<String> areas,
       List<Row> rows,
       Optional<Integer> picked,
@@ -54,8 +70,9 @@ public sealed interface PageBlock {
       String sentence)
       implements PageBlock {}
 
-  /// @param own whether it is the row of the degrees of freedom in use
-  record Row(String df, List<String> entries, Use own) {}
+  /// @param head its first entry, such as the degrees of freedom
+  /// @param own  whether it is the row in use
+  record Row(String head, List<String> entries, Use own) {}
 
   /// Whether a row is the one in use or a neighbour.
   enum Use {

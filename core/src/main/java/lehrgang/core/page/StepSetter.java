@@ -1,11 +1,9 @@
 package lehrgang.core.page;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation;
@@ -13,7 +11,6 @@ import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Step;
-import lehrgang.core.distribution.PrintedTable;
 import lehrgang.core.distribution.RootFinding;
 import lehrgang.core.distribution.RootSearch;
 import lehrgang.core.expr.Evaluator;
@@ -42,6 +39,7 @@ final class StepSetter {
   private final Mask mask;
   private final Audience audience;
   private final FigureSetter figures;
+  private final ExcerptSetter excerpts;
   private Optional<Evaluation> onTheWay = Optional.empty();
 
   StepSetter(
@@ -58,6 +56,7 @@ final class StepSetter {
     this.mask = mask;
     this.audience = audience;
     this.figures = new FigureSetter(derivation, typesetter, wording, mask);
+    this.excerpts = new ExcerptSetter(typesetter, mask);
   }
 
   PageStep set(Step step, int number) {
@@ -103,9 +102,10 @@ final class StepSetter {
     return switch (block) {
       case Block.Prose _ -> view == StudentView.ONE_WORKED;
       case Block.Remark _, Block.ReportLine _, Block.WrittenOut _, Block.Iterations _ -> false;
-      case Block.RankedBars _, Block.PairedBars _, Block.LevelEntry _ -> false;
+      case Block.RankedBars _, Block.PairedBars _, Block.TypedNumber _, Block.Ways _ -> false;
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
+      case Block.NormalCurve _, Block.NormalExcerpt _ -> true;
     };
   }
 
@@ -131,8 +131,10 @@ final class StepSetter {
           sentence(phrase).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
       case Block.DataEntry(var table) -> Optional.of(new PageBlock.DataTable(grid(table)));
-      case Block.LevelEntry(var phrase, var alpha) ->
-          Optional.of(new PageBlock.Level(typesetter.spans(phrase.with("alpha", alpha)), alpha));
+      case Block.TypedNumber(var phrase, var field, var line) ->
+          Optional.of(
+              new PageBlock.TypedNumber(
+                  typesetter.spans(phrase.with(line.name(), line)), field, line));
       case Block.Tables(var tables) ->
           Optional.of(new PageBlock.Grids(tables.stream().map(this::grid).toList()));
       case Block.Working(var family, var example) ->
@@ -144,12 +146,27 @@ final class StepSetter {
               .map(PageBlock.WrittenOut::new);
       case Block.Iterations(var line) -> iterations(line);
       case Block.TailCurve curve -> Optional.of(new PageBlock.Figure(figures.curve(curve)));
-      case Block.TableExcerpt excerpt -> Optional.of(excerpt(excerpt));
+      case Block.TableExcerpt excerpt -> Optional.of(excerpts.chiSquared(excerpt));
+      case Block.NormalExcerpt(var point, var emphasis) ->
+          Optional.of(excerpts.normal(point, emphasis));
+      case Block.NormalCurve curve -> Optional.of(new PageBlock.Figure(figures.normal(curve)));
+      case Block.Ways(var ways) ->
+          audience == Audience.FULL ? Optional.of(ways(ways)) : Optional.empty();
       case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));
       case Block.RankedBars bars -> Optional.of(new PageBlock.Figure(figures.ranked(bars)));
       case Block.ReportLine(var phrase) ->
           Optional.of(new PageBlock.Report(typesetter.text(phrase)));
     };
+  }
+
+  private PageBlock ways(List<Block.Way> ways) {
+    return new PageBlock.Ways(
+        ways.stream()
+            .map(
+                way ->
+                    new PageBlock.Way(
+                        way.change(), typesetter.text(way.name()), typesetter.text(way.effect())))
+            .toList());
   }
 
   /// A sentence, unless it speaks of a step that this audience does not have.
@@ -183,8 +200,8 @@ final class StepSetter {
             .toList();
     return new Grid(
         typesetter.spans(table.title()),
-        table.rows(),
-        table.columns(),
+        table.rows().stream().map(typesetter::text).toList(),
+        table.columns().stream().map(typesetter::text).toList(),
         cells,
         table.rowTotals().stream().map(id -> cell(id, 0, false)).toList(),
         table.columnTotals().stream().map(id -> cell(id, 0, false)).toList(),
@@ -284,81 +301,6 @@ final class StepSetter {
 
   private String digits(Value value) {
     return typesetter.format().style().significant(value, ITERATION_DIGITS).text();
-  }
-
-  private PageBlock excerpt(Block.TableExcerpt excerpt) {
-    boolean forBracket = excerpt.emphasis() == Block.Emphasis.BRACKET;
-    LineId answer = forBracket ? LineId.of("p") : LineId.of("crit");
-    Value df = typesetter.values().of(excerpt.df());
-    PrintedTable table = PrintedTable.around(df.decimal().intValueExact());
-    Value statistic = typesetter.values().of(excerpt.statistic());
-    PrintedTable.Bracket bracket = table.bracket(statistic);
-    Optional<Integer> picked = PrintedTable.columnOf(typesetter.values().of(excerpt.alpha()));
-    List<PageBlock.Row> rows =
-        table.rows().stream()
-            .map(
-                row ->
-                    new PageBlock.Row(
-                        Integer.toString(row.df()),
-                        row.entries().stream().map(typesetter::printed).toList(),
-                        row.df() == table.df() && !mask.hides(excerpt.df())
-                            ? PageBlock.Use.OWN
-                            : PageBlock.Use.NEIGHBOUR))
-            .toList();
-    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
-    boolean hidden = mask.hides(answer) || mask.hides(excerpt.statistic()) && forBracket;
-    List<Integer> brackets =
-        hidden || !forBracket
-            ? List.of()
-            : Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList();
-    String sentence =
-        hidden
-            ? ""
-            : forBracket
-                ? bracketSentence(table, bracket, statistic)
-                : pickSentence(excerpt, picked);
-    return new PageBlock.Excerpt(
-        areas, rows, hidden || forBracket ? Optional.empty() : picked, brackets, sentence);
-  }
-
-  private String pickSentence(Block.TableExcerpt excerpt, Optional<Integer> picked) {
-    String key = picked.isPresent() ? "critical.table" : "critical.table.not-printed";
-    return typesetter.text(Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha()));
-  }
-
-  /// The statistic with as many decimals as its neighbours in the table need to be told from it.
-  private String bracketSentence(
-      PrintedTable table, PrintedTable.Bracket bracket, Value statistic) {
-    List<String> entries = table.ownRow().entries().stream().map(typesetter::printed).toList();
-    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
-    String plain = typesetter.format().show(Kind.STATISTIC, statistic).text();
-    String fine = typesetter.format().style().fixed(statistic, PrintedTable.DECIMALS).text();
-    Optional<Integer> low = bracket.above();
-    Optional<Integer> high = bracket.below();
-    boolean close =
-        Stream.of(low, high)
-            .flatMap(Optional::stream)
-            .anyMatch(i -> closeTo(table.ownRow().entries().get(i), statistic));
-    Phrase phrase =
-        low.isPresent() && entries.get(low.get()).equals(fine)
-            ? Phrase.of("p.bracket.equal")
-            : Phrase.of(
-                low.isEmpty()
-                    ? "p.bracket.before"
-                    : high.isEmpty() ? "p.bracket.beyond" : "p.bracket.between");
-    phrase = phrase.with("statistic", close ? fine : plain);
-    if (low.isPresent()) {
-      phrase = phrase.with("low", entries.get(low.get())).with("larger", areas.get(low.get()));
-    }
-    if (high.isPresent()) {
-      phrase = phrase.with("high", entries.get(high.get())).with("smaller", areas.get(high.get()));
-    }
-    return typesetter.text(phrase);
-  }
-
-  private boolean closeTo(BigDecimal entry, Value statistic) {
-    int decimals = typesetter.format().decimals().of(Kind.STATISTIC);
-    return Value.exactly(entry).rounded(decimals).compareTo(statistic.rounded(decimals)) == 0;
   }
 
   private Evaluation roundedOnTheWay() {

@@ -4,18 +4,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Step.Option;
 import lehrgang.core.number.Rational;
-import lehrgang.core.number.Value;
-import lehrgang.core.procedure.TwoWayLines.Deciding;
 import lehrgang.core.procedure.TwoWayLines.Route;
+import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import lehrgang.core.wording.Phrase;
 
 /// The chi-squared test on a two-way table, told as independence of two variables or as homogeneity
 /// of
@@ -25,14 +25,16 @@ public final class Independence implements Procedure {
 
   static final Option STORY = new Option("story", List.of("independence", "homogeneity"));
   static final Option ROUTE = new Option("route", List.of("margins", "share"));
-  static final Option RULE = new Option("conditions", List.of("every-5", "fifth-5"));
   static final Option CORRECTION = new Option("correction", List.of("plain", "yates"));
-
-  private static final Rational LARGEST_LEVEL = Value.ratio(1, 2);
 
   @Override
   public String id() {
     return ID;
+  }
+
+  @Override
+  public List<Form> forms() {
+    return List.of(Form.TWO_WAY);
   }
 
   @Override
@@ -50,22 +52,24 @@ public final class Independence implements Procedure {
   @Override
   public Outcome derive(Solution solution) {
     List<Problem> problems = new ArrayList<>();
-    Rational level = level(solution, problems);
-    return switch (solution.table().check()) {
-      case TableEntry.Bad(var wrong) -> {
+    Rational level = TypedNumbers.level(solution.choices(), problems);
+    return switch (TwoWayTable.check(solution.table())) {
+      case Checked.Bad(var wrong) -> {
         problems.addAll(wrong);
         yield new Refused(List.copyOf(problems));
       }
-      case TableEntry.Good(var table) when problems.isEmpty() -> {
+      case Checked.Good(var table) when problems.isEmpty() -> {
+        Choices choices = solution.choices();
+        boolean corrected = table.isTwoByTwo() && choices.option(CORRECTION).equals("yates");
+        ChiSquaredDecision deciding =
+            corrected ? ChiSquaredDecision.corrected() : ChiSquaredDecision.plain();
         Lines lines =
             TwoWayLines.of(
                 table,
                 level,
-                solution.choices().option(ROUTE).equals("share") ? Route.SHARE : Route.MARGINS,
-                solution.choices().option(CORRECTION).equals("yates")
-                    ? Deciding.CORRECTED
-                    : Deciding.PLAIN);
-        TwoWayPage page = new TwoWayPage(table, solution.choices(), lines);
+                choices.option(ROUTE).equals("share") ? Route.SHARE : Route.MARGINS,
+                deciding);
+        TwoWayPage page = new TwoWayPage(table, choices, lines, deciding);
         yield new Derived(
             new Derivation(
                 ID,
@@ -74,23 +78,9 @@ public final class Independence implements Procedure {
                 page.conditions(),
                 List.of(),
                 page.verdict(),
-                page.exact()));
+                page.decided().exact()));
       }
-      case TableEntry.Good _ -> new Refused(List.copyOf(problems));
+      case Checked.Good<TwoWayTable> _ -> new Refused(List.copyOf(problems));
     };
-  }
-
-  private static Rational level(Solution solution, List<Problem> problems) {
-    Rational level = solution.choices().significanceLevel().orElse(Value.of(0));
-    String typed = solution.choices().level().strip();
-    if (level.compareTo(LARGEST_LEVEL) > 0 && level.compareTo(Value.ONE) < 0) {
-      problems.add(
-          new Problem(
-              new Problem.Level(), Phrase.of("problem.confidence-level").with("value", typed)));
-    } else if (level.signum() <= 0 || level.compareTo(LARGEST_LEVEL) > 0) {
-      problems.add(
-          new Problem(new Problem.Level(), Phrase.of("problem.level").with("value", typed)));
-    }
-    return level;
   }
 }

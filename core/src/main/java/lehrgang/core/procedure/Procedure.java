@@ -3,6 +3,7 @@ package lehrgang.core.procedure;
 import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.Problem;
+import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
@@ -19,6 +20,9 @@ public interface Procedure {
 
   /// Its name in files and on the command line.
   String id();
+
+  /// The forms of typed data that it can read, the usual one first.
+  List<TableEntry.Form> forms();
 
   /// What students see at first, by step.
   Map<String, StudentView> usualStudentViews();

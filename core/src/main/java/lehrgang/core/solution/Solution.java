@@ -43,6 +43,10 @@ public record Solution(
     return new Solution(question, language, changed, procedure, choices, students, wording);
   }
 
+  public Solution withProcedure(String changed) {
+    return new Solution(question, language, table, changed, choices, students, wording);
+  }
+
   public Solution withChoices(Choices changed) {
     return new Solution(question, language, table, procedure, changed, students, wording);
   }

@@ -45,12 +45,20 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     return new Phrase(key, Map.of());
   }
 
+  /// A label of the user's own as a phrase.
+  public static Phrase label(String text) {
+    return Phrase.of("place.margin").with("label", text);
+  }
+
   public Phrase with(String gap, Filling filling) {
     return with(Map.of(gap, filling));
   }
 
   /// With several gaps filled at once.
   public Phrase with(Map<String, ? extends Filling> filled) {
+    if (fillings.isEmpty()) {
+      return new Phrase(key, Map.copyOf(filled));
+    }
     Map<String, Filling> more = new HashMap<>(fillings);
     more.putAll(filled);
     return new Phrase(key, more);

@@ -15,9 +15,9 @@ class TableEntryTest {
   private final TableEntry register = ReferenceCases.trailRegister();
 
   private static List<Problem> problems(TableEntry entry) {
-    return switch (entry.check()) {
-      case TableEntry.Good _ -> List.of();
-      case TableEntry.Bad(var problems) -> problems;
+    return switch (TwoWayTable.check(entry)) {
+      case Checked.Good<TwoWayTable> _ -> List.of();
+      case Checked.Bad(var problems) -> problems;
     };
   }
 

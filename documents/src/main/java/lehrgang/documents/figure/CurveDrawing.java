@@ -4,16 +4,21 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.DoubleUnaryOperator;
 import lehrgang.core.distribution.ChiSquaredCurve;
 import lehrgang.core.page.FigureSpec.Curve;
 import lehrgang.core.page.FigureSpec.Mark;
+import lehrgang.core.page.FigureSpec.NormalCurve;
+import lehrgang.core.page.FigureSpec.Sides;
 import lehrgang.documents.figure.Drawing.Anchor;
 import lehrgang.documents.figure.Drawing.Face;
 import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.figure.Drawing.Point;
 import lehrgang.documents.figure.Drawing.Stroke;
 
-/// The chi-squared curve: critical region shaded, statistic marked, and the tail enlarged beside it
+/// A chi-squared or normal curve: critical region shaded, statistic marked, and the tail enlarged
+/// beside it
 /// when
 /// the statistic lies too far out to be seen.
 final class CurveDrawing {
@@ -34,27 +39,96 @@ final class CurveDrawing {
   /// From here on the curve is so far from 0 that the axis need not begin there.
   private static final int LARGE_DF = 30;
 
-  private final Curve curve;
-  private final ChiSquaredCurve shape;
-  private final double width;
-  private final double least;
-  private final double most;
-  private final double plotWidth;
-  private final double peak;
-  private final Sketchpad pad = new Sketchpad();
+  /// Beyond this many standard deviations the statistic is shown in the inset.
+  private static final double NORMAL_FAR_OUT = 8;
 
-  CurveDrawing(Curve curve, double width) {
-    this.curve = curve;
-    this.width = width;
-    this.shape = new ChiSquaredCurve(curve.df());
-    this.most = axisEnd();
-    this.least = curve.df() > LARGE_DF ? Math.floor(shape.pointWithTail(0.9995) / 10) * 10 : 0;
-    boolean farOut = curve.statistic().filter(mark -> mark.at() > most).isPresent();
-    this.plotWidth = farOut ? width * BESIDE_INSET : width;
-    this.peak = shape.height(Math.max(curve.df() - 2.0, most / 60));
+  private static final double NORMAL_END = 4;
+
+  /// What is drawn: the curve, the part of the axis, and the marks.
+  ///
+  /// @param relative the height at the first point compared with that at the second
+  /// @param rises    whether the outline starts on the axis at 0
+  /// @param sides    where the critical region lies
+  private record Plot(
+      DoubleUnaryOperator height,
+      DoubleBinaryOperator relative,
+      double least,
+      double most,
+      double peak,
+      Rise rises,
+      Sides sides,
+      Optional<Mark> critical,
+      Optional<Mark> statistic,
+      String inset,
+      String alternative) {
+    boolean isFarOut() {
+      return statistic.filter(mark -> Math.abs(mark.at()) > most).isPresent();
+    }
   }
 
-  private double axisEnd() {
+  /// How a curve begins at the left end of its axis.
+  private enum Rise {
+    FROM_THE_AXIS,
+    FROM_ABOVE
+  }
+
+  private final Plot plot;
+  private final double width;
+  private final double plotWidth;
+  private final Sketchpad pad = new Sketchpad();
+
+  private CurveDrawing(Plot plot, double width) {
+    this.plot = plot;
+    this.width = width;
+    this.plotWidth = plot.isFarOut() ? width * BESIDE_INSET : width;
+  }
+
+  static Drawing of(Curve curve, double width) {
+    ChiSquaredCurve shape = new ChiSquaredCurve(curve.df());
+    double most = axisEnd(curve, shape);
+    double least = curve.df() > LARGE_DF ? Math.floor(shape.pointWithTail(0.9995) / 10) * 10 : 0;
+    Plot plot =
+        new Plot(
+            shape::height,
+            shape::relativeHeight,
+            least,
+            most,
+            shape.height(Math.max(curve.df() - 2.0, most / 60)),
+            curve.df() > 2 && least == 0 ? Rise.FROM_THE_AXIS : Rise.FROM_ABOVE,
+            Sides.RIGHT,
+            curve.critical(),
+            curve.statistic(),
+            curve.inset(),
+            curve.alternative());
+    return new CurveDrawing(plot, width).draw();
+  }
+
+  static Drawing of(NormalCurve curve, double width) {
+    double critical = curve.critical().map(mark -> Math.abs(mark.at()) * 1.25).orElse(0.0);
+    double statistic =
+        curve
+            .statistic()
+            .map(mark -> Math.abs(mark.at()) * 1.15)
+            .filter(at -> at <= NORMAL_FAR_OUT)
+            .orElse(0.0);
+    double most = Math.max(NORMAL_END, Math.max(critical, statistic));
+    Plot plot =
+        new Plot(
+            z -> Math.exp(-z * z / 2),
+            (z, base) -> Math.exp((base * base - z * z) / 2),
+            -most,
+            most,
+            1,
+            Rise.FROM_ABOVE,
+            curve.sides(),
+            curve.critical(),
+            curve.statistic(),
+            curve.inset(),
+            curve.alternative());
+    return new CurveDrawing(plot, width).draw();
+  }
+
+  private static double axisEnd(Curve curve, ChiSquaredCurve shape) {
     double usual = shape.pointWithTail(0.0008);
     double critical = curve.critical().map(Mark::at).orElse(usual) * 1.2;
     double end = Math.max(usual, critical);
@@ -66,55 +140,69 @@ final class CurveDrawing {
         .orElse(end);
   }
 
-  Drawing draw() {
-    curve.critical().ifPresent(this::region);
+  private Drawing draw() {
+    plot.critical().ifPresent(this::regions);
     axis();
     outline();
-    curve.critical().ifPresent(this::critical);
-    curve.statistic().ifPresent(this::statistic);
-    return pad.finish(width, HEIGHT, curve.alternative());
+    plot.critical().ifPresent(this::critical);
+    plot.statistic().ifPresent(this::statistic);
+    return pad.finish(width, HEIGHT, plot.alternative());
   }
 
   private double x(double value) {
-    return LEFT + (plotWidth - 2 * LEFT) * (value - least) / (most - least);
+    return LEFT + (plotWidth - 2 * LEFT) * (value - plot.least()) / (plot.most() - plot.least());
   }
 
   private double y(double value) {
-    return BASE - (BASE - TOP) * Math.min(1, shape.height(value) / peak);
+    double height = plot.height().applyAsDouble(value);
+    return BASE - (BASE - TOP) * Math.min(1, height / plot.peak());
   }
 
   private void outline() {
     List<Point> points = new ArrayList<>();
-    if (curve.df() > 2 && least == 0) {
+    if (plot.rises() == Rise.FROM_THE_AXIS) {
       points.add(new Point(x(0), BASE));
     }
     for (int k = 0; k <= POINTS; k++) {
-      double value = least + (most - least) * Math.max(k, 0.02) / POINTS;
-      if (curve.df() > 1 || shape.height(value) <= peak) {
+      double value = plot.least() + (plot.most() - plot.least()) * Math.max(k, 0.02) / POINTS;
+      if (plot.height().applyAsDouble(value) <= plot.peak() * 1.001 || k > POINTS / 10) {
         points.add(new Point(x(value), y(value)));
       }
     }
     pad.polyline(points, Ink.INK, 2, Stroke.SOLID);
   }
 
-  private void region(Mark critical) {
+  private void regions(Mark critical) {
+    double at = Math.abs(critical.at());
+    switch (plot.sides()) {
+      case RIGHT -> region(critical.at(), plot.most(), critical);
+      case LEFT -> region(plot.least(), critical.at(), critical);
+      case BOTH -> {
+        region(plot.least(), -at, critical);
+        region(at, plot.most(), critical);
+      }
+    }
+  }
+
+  private void region(double from, double to, Mark critical) {
     List<Point> points = new ArrayList<>();
-    points.add(new Point(x(critical.at()), BASE));
+    points.add(new Point(x(from), BASE));
     int many = POINTS / 2;
     for (int k = 0; k <= many; k++) {
-      double value = critical.at() + (most - critical.at()) * k / many;
+      double value = from + (to - from) * k / many;
       points.add(new Point(x(value), y(value)));
     }
-    points.add(new Point(x(most), BASE));
+    points.add(new Point(x(to), BASE));
     pad.area(points, Ink.REJECTION_SOFT, critical.line());
   }
 
   private void axis() {
     pad.line(LEFT, BASE, plotWidth - LEFT, BASE, Ink.SOFT, 1, Stroke.SOLID);
-    double step = niceStep((most - least) / 6);
-    for (double at = Math.ceil(least / step) * step; at <= most; at += step) {
+    double step = niceStep((plot.most() - plot.least()) / 6);
+    for (double at = Math.ceil(plot.least() / step) * step; at <= plot.most(); at += step) {
       pad.line(x(at), BASE, x(at), BASE + 4, Ink.SOFT, 1, Stroke.SOLID);
       String text = at == Math.rint(at) ? Long.toString((long) at) : Double.toString(at);
+      text = text.replace('-', '−');
       pad.label(x(at), BASE + 18, text, Anchor.MIDDLE, Ink.SOFT);
     }
   }
@@ -128,11 +216,15 @@ final class CurveDrawing {
   private void critical(Mark mark) {
     double at = x(mark.at());
     pad.line(at, BASE, at, BASE - 74, Ink.REJECTION, 1.3, Stroke.DASHED);
-    labelBeside(at, BASE - 70, mark, Ink.REJECTION, Face.PLAIN);
+    if (plot.sides() == Sides.BOTH) {
+      double other = x(-mark.at());
+      pad.line(other, BASE, other, BASE - 74, Ink.REJECTION, 1.3, Stroke.DASHED);
+    }
+    labelBeside(at, BASE - 78, mark, Ink.REJECTION, Face.PLAIN);
   }
 
   private void statistic(Mark mark) {
-    if (mark.at() > most) {
+    if (plot.isFarOut()) {
       offTheScale(mark);
       return;
     }
@@ -165,13 +257,15 @@ final class CurveDrawing {
 
   /// An arrow out of the picture, and the tail around the statistic in a frame of its own.
   private void offTheScale(Mark mark) {
-    double end = plotWidth - LEFT;
-    pad.line(end - 60, BASE - 12, end - 2, BASE - 12, Ink.INK, 2, Stroke.SOLID);
+    boolean left = mark.at() < 0;
+    double end = left ? LEFT : plotWidth - LEFT;
+    double back = left ? 1 : -1;
+    pad.line(end + back * 60, BASE - 12, end + back * 2, BASE - 12, Ink.INK, 2, Stroke.SOLID);
     pad.polyline(
         List.of(
-            new Point(end - 9, BASE - 17),
-            new Point(end - 1, BASE - 12),
-            new Point(end - 9, BASE - 7)),
+            new Point(end + back * 9, BASE - 17),
+            new Point(end + back, BASE - 12),
+            new Point(end + back * 9, BASE - 7)),
         Ink.INK,
         2,
         Stroke.SOLID);
@@ -182,25 +276,27 @@ final class CurveDrawing {
     double insetWidth = width * (1 - BESIDE_INSET) - 2 * LEFT;
     double left = width - LEFT - insetWidth;
     double base = BASE;
-    double from = mark.at() * 0.9;
-    double to = mark.at() * 1.1;
-    pad.label(left, base - INSET_HEIGHT - 26, curve.inset(), Anchor.START, Ink.SOFT);
+    double from = Math.min(mark.at() * 0.9, mark.at() * 1.1);
+    double to = Math.max(mark.at() * 0.9, mark.at() * 1.1);
+    pad.label(left, base - INSET_HEIGHT - 26, plot.inset(), Anchor.START, Ink.SOFT);
     List<Point> tail = new ArrayList<>();
     List<Point> beyond = new ArrayList<>();
-    double highest = shape.relativeHeight(from, mark.at());
+    double highest = plot.relative().applyAsDouble(mark.at() * 0.9, mark.at());
     int many = POINTS / 4;
     for (int k = 0; k <= many; k++) {
       double value = from + (to - from) * k / many;
       double height =
-          INSET_HEIGHT * Math.pow(shape.relativeHeight(value, mark.at()) / highest, softened());
+          INSET_HEIGHT
+              * Math.pow(plot.relative().applyAsDouble(value, mark.at()) / highest, softened());
       Point point = new Point(left + insetWidth * (value - from) / (to - from), base - height);
       tail.add(point);
-      if (value >= mark.at()) {
+      boolean further = mark.at() < 0 ? value <= mark.at() : value >= mark.at();
+      if (further) {
         beyond.add(point);
       }
     }
-    beyond.addFirst(new Point(left + insetWidth / 2, base));
-    beyond.add(new Point(left + insetWidth, base));
+    beyond.addFirst(new Point(beyond.getFirst().x(), base));
+    beyond.add(new Point(beyond.getLast().x(), base));
     pad.area(beyond, Ink.REJECTION_SOFT, mark.line());
     pad.polyline(tail, Ink.INK, 1.5, Stroke.SOLID);
     pad.line(left, base, left + insetWidth, base, Ink.SOFT, 1, Stroke.SOLID);
@@ -224,7 +320,7 @@ final class CurveDrawing {
 
   /// Very far out the tail falls by many powers of ten across the inset; its root keeps it visible.
   private double softened() {
-    double at = curve.statistic().map(Mark::at).orElse(1.0);
-    return Math.min(1, 30 / at);
+    double at = plot.statistic().map(Mark::at).orElse(1.0);
+    return Math.min(1, 30 / Math.abs(at * (plot.least() < 0 ? at : 1)));
   }
 }

@@ -9,7 +9,8 @@ public final class Draughtsman {
   /// @param width in pixels
   public static Drawing draw(FigureSpec figure, double width) {
     return switch (figure) {
-      case FigureSpec.Curve curve -> new CurveDrawing(curve, width).draw();
+      case FigureSpec.Curve curve -> CurveDrawing.of(curve, width);
+      case FigureSpec.NormalCurve curve -> CurveDrawing.of(curve, width);
       case FigureSpec.Paired paired -> new PairedDrawing(paired, width).draw();
       case FigureSpec.Ranked ranked -> new RankedDrawing(ranked, width).draw();
     };

@@ -58,7 +58,7 @@ final class HtmlBlocks {
       case PageBlock.Task(var text) -> Map.of("task", text);
       case PageBlock.QuestionText(var question) ->
           Map.of("question", question.text().isBlank() ? question.title() : question.text());
-      case PageBlock.Level(var spans, _) -> Map.of("paragraph", spans(spans));
+      case PageBlock.TypedNumber(var spans, _, _) -> Map.of("paragraph", spans(spans));
       case PageBlock.DataTable(var grid) -> Map.of("tables", List.of(grid(grid)));
       case PageBlock.Grids(var grids) -> Map.of("tables", grids.stream().map(this::grid).toList());
       case PageBlock.Worked worked -> Map.of("working", working(worked));
@@ -69,6 +69,7 @@ final class HtmlBlocks {
       case PageBlock.Figure(var figure) ->
           Map.of("figure", Svg.of(Draughtsman.draw(figure, FIGURE_WIDTH)));
       case PageBlock.Excerpt excerpt -> Map.of("excerpt", excerpt(excerpt));
+      case PageBlock.Ways _ -> Map.of();
       case PageBlock.Report(var text) -> Map.of("report", text);
       case PageBlock.AnswerSpace(var lines) ->
           Map.of("answerSpace", IntStream.range(0, lines).boxed().toList());
@@ -197,9 +198,11 @@ final class HtmlBlocks {
                 "classes",
                 picked ? "picked" : bracket ? "bracket" : ""));
       }
-      rows.add(Map.of("df", row.df(), "classes", own ? "own" : "", "cells", cells));
+      rows.add(Map.of("head", row.head(), "classes", own ? "own" : "", "cells", cells));
     }
     return Map.of(
+        "corner",
+        excerpt.corner(),
         "areas",
         excerpt.areas(),
         "rows",

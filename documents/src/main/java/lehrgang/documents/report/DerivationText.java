@@ -51,7 +51,7 @@ public final class DerivationText {
       }
       case PageBlock.Task(var task) -> paragraph(task);
       case PageBlock.QuestionText(var question) -> question(question);
-      case PageBlock.Level(var spans, _) -> paragraph(Span.plain(spans));
+      case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.DataTable(var grid) -> grid(grid);
       case PageBlock.Grids(var grids) -> grids.forEach(this::grid);
       case PageBlock.Worked(_, _, var chain, _) -> chain(chain);
@@ -67,6 +67,8 @@ public final class DerivationText {
         // Its numbers stand in the text already.
       }
       case PageBlock.Excerpt excerpt -> excerpt(excerpt);
+      case PageBlock.Ways(var ways) ->
+          ways.forEach(way -> paragraph("- " + way.name() + ": " + way.effect()));
       case PageBlock.Report(var report) -> paragraph(report);
       case PageBlock.AnswerSpace(var lines) ->
           text.append((INDENT + "_".repeat(WIDTH - INDENT.length()) + "\n").repeat(lines));
@@ -163,11 +165,11 @@ public final class DerivationText {
 
   private void excerpt(PageBlock.Excerpt excerpt) {
     List<List<String>> rows = new ArrayList<>();
-    List<String> head = new ArrayList<>(List.of("df"));
+    List<String> head = new ArrayList<>(List.of(excerpt.corner()));
     head.addAll(excerpt.areas());
     rows.add(head);
     for (PageBlock.Row row : excerpt.rows()) {
-      List<String> cells = new ArrayList<>(List.of(row.df()));
+      List<String> cells = new ArrayList<>(List.of(row.head()));
       for (int i = 0; i < row.entries().size(); i++) {
         boolean own = row.own() == PageBlock.Use.OWN;
         boolean marked =

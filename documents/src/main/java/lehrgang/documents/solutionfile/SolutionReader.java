@@ -94,7 +94,22 @@ final class SolutionReader {
       }
     }
     return new TableEntry(
-        text(table, "rowVariable", ""), text(table, "columnVariable", ""), rows, columns, cells);
+        form(table),
+        text(table, "rowVariable", ""),
+        text(table, "columnVariable", ""),
+        rows,
+        columns,
+        cells);
+  }
+
+  private TableEntry.Form form(JsonNode table) throws FileProblem {
+    String key = text(table, "form", TableEntry.Form.TWO_WAY.key());
+    return TableEntry.Form.ofKey(key)
+        .orElseThrow(
+            () ->
+                new FileProblem(
+                    "%s: the table's \"form\" is \"%s\"; use two-way, frequencies or shares."
+                        .formatted(name, key)));
   }
 
   private List<String> list(JsonNode node, String field) throws FileProblem {
@@ -116,7 +131,11 @@ final class SolutionReader {
             ? Optional.of(places(node.path("roundOnTheWay"), "roundOnTheWay"))
             : Optional.empty();
     return new Choices(
-        text(node, "alpha", "0.05"), options, decimals(node.path("decimals")), onTheWay);
+        text(node, "alpha", "0.05"),
+        strings(node.path("numbers")),
+        options,
+        decimals(node.path("decimals")),
+        onTheWay);
   }
 
   private Decimals decimals(JsonNode node) throws FileProblem {

@@ -36,6 +36,7 @@ final class SolutionWriter {
   }
 
   private static void table(ObjectNode node, TableEntry table) {
+    node.put("form", table.form().key());
     node.put("rowVariable", table.rowVariable());
     node.put("columnVariable", table.columnVariable());
     strings(node.putArray("rows"), table.rows());
@@ -59,6 +60,9 @@ final class SolutionWriter {
   private static void choices(ObjectNode node, Choices choices) {
     node.put("alpha", choices.level());
     choices.options().forEach(node::put);
+    if (!choices.numbers().isEmpty() || node.has("numbers")) {
+      strings(node.putObject("numbers"), choices.numbers());
+    }
     ObjectNode decimals = node.putObject("decimals");
     for (Kind kind : Kind.values()) {
       if (choices.decimals().of(kind) != Decimals.usual().of(kind)) {

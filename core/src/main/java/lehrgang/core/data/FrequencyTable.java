@@ -1,0 +1,158 @@
+package lehrgang.core.data;
+
+import java.util.ArrayList;
+import java.util.List;
+import lehrgang.core.number.Rational;
+import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
+
+/// Counts of one variable's categories with the shares that a null hypothesis states, all of them
+/// checked.
+///
+/// @param variable what the categories tell apart
+/// @param stated   how the shares were stated
+/// @param weights  as typed, each above 0; the share of a category is its weight over their sum
+public record FrequencyTable(
+    String variable,
+    List<String> labels,
+    List<Long> counts,
+    Stated stated,
+    List<Rational> weights) {
+  /// How shares were stated.
+  public enum Stated {
+    EQUAL,
+    PROBABILITIES,
+    PERCENTAGES,
+    EXPECTED_COUNTS,
+    RATIO;
+
+    public String key() {
+      return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+  }
+
+  /// What becomes of shares that do not add up.
+  public enum Rescaling {
+    REFUSED,
+    ALLOWED
+  }
+
+  public FrequencyTable {
+    labels = List.copyOf(labels);
+    counts = List.copyOf(counts);
+    weights = List.copyOf(weights);
+  }
+
+  /// The table that was typed, if it is right.
+  public static Checked<FrequencyTable> check(TableEntry entry, Rescaling rescaling) {
+    EntryReader reader = new EntryReader(entry);
+    int categories = entry.rows().size();
+    if (categories < 2 || categories > TableEntry.MOST_CATEGORIES) {
+      reader.report(
+          new Problem.WholeTable(),
+          Phrase.of("problem.number-of-categories")
+              .with("categories", categories)
+              .with("most", TableEntry.MOST_CATEGORIES));
+    }
+    reader.checkRowLabels();
+    List<Long> counts = reader.counts(0, 0).stream().map(List::getFirst).toList();
+    long n = counts.stream().mapToLong(Long::longValue).sum();
+    if (reader.problems().isEmpty() && n == 0) {
+      reader.report(new Problem.WholeTable(), Phrase.of("problem.no-observations"));
+    }
+    boolean equal = entry.columns().size() == 1;
+    StatedShares shares =
+        equal ? StatedShares.equal(categories) : StatedShares.read(entry, n, rescaling, reader);
+    return Checked.of(
+        reader.problems(),
+        () ->
+            new FrequencyTable(
+                EntryReader.named(entry.rowVariable(), "category"),
+                entry.rows().stream().map(String::strip).toList(),
+                counts,
+                shares.stated(),
+                shares.weights()));
+  }
+
+  /// The shares of a null hypothesis as they were stated.
+  private record StatedShares(Stated stated, List<Rational> weights) {
+    private static final Value HUNDRED = Value.of(100);
+    private static final Value NEAR = Value.ratio(1, 10);
+
+    static StatedShares equal(int categories) {
+      return new StatedShares(Stated.EQUAL, java.util.Collections.nCopies(categories, Value.of(1)));
+    }
+
+    static StatedShares read(TableEntry entry, long n, Rescaling rescaling, EntryReader reader) {
+      List<Rational> weights = new ArrayList<>();
+      boolean percent = false;
+      boolean fractions = false;
+      for (int i = 0; i < entry.rows().size(); i++) {
+        String typed = entry.cells().get(i).get(1).strip();
+        percent |= typed.endsWith("%");
+        fractions |= typed.contains("/");
+        Rational weight = TypedNumber.read(typed.replace("%", "")).orElse(Value.of(0));
+        if (weight.signum() <= 0) {
+          reader.report(
+              new Problem.Cell(i, 1),
+              Phrase.of(typed.isEmpty() ? "problem.no-share" : "problem.bad-share")
+                  .with("category", entry.rows().get(i))
+                  .with("value", typed));
+        }
+        weights.add(weight);
+      }
+      if (!reader.problems().isEmpty()) {
+        return equal(entry.rows().size());
+      }
+      Value sum = weights.stream().map(Value.class::cast).reduce(Value.ZERO, Value::plus);
+      Stated stated = kind(percent, fractions, sum, n);
+      if (rescaling == Rescaling.REFUSED) {
+        checkSum(stated, sum, n, reader);
+      }
+      return new StatedShares(stated, weights);
+    }
+
+    private static Stated kind(boolean percent, boolean fractions, Value sum, long n) {
+      if (percent) {
+        return Stated.PERCENTAGES;
+      }
+      if (fractions || near(sum, Value.ONE)) {
+        return Stated.PROBABILITIES;
+      }
+      if (sum.compareTo(Value.of(n)) == 0) {
+        return Stated.EXPECTED_COUNTS;
+      }
+      return near(sum, HUNDRED)
+          ? Stated.PERCENTAGES
+          : near(sum, Value.of(n)) ? Stated.EXPECTED_COUNTS : Stated.RATIO;
+    }
+
+    private static boolean near(Value sum, Value whole) {
+      return sum.minus(whole).magnitude().compareTo(whole.times(NEAR)) <= 0;
+    }
+
+    private static void checkSum(Stated stated, Value sum, long n, EntryReader reader) {
+      Value whole =
+          switch (stated) {
+            case PROBABILITIES -> Value.ONE;
+            case PERCENTAGES -> HUNDRED;
+            case EXPECTED_COUNTS -> Value.of(n);
+            case RATIO, EQUAL -> sum;
+          };
+      int side = sum.compareTo(whole);
+      if (side != 0) {
+        reader
+            .problems()
+            .add(
+                new Problem(
+                        new Problem.WholeTable(),
+                        Phrase.of(side < 0 ? "problem.shares-short" : "problem.shares-over")
+                            .with("kind", Phrase.of("stated." + stated.key()))
+                            .with("sum", TypedNumber.write(sum))
+                            .with("whole", TypedNumber.write(whole))
+                            .with("difference", TypedNumber.write(sum.minus(whole).magnitude())))
+                    .with(new Problem.Remedy("shares", "rescaled")));
+      }
+    }
+  }
+}

@@ -1,0 +1,65 @@
+package lehrgang.core.distribution;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.stream.IntStream;
+import lehrgang.core.number.Value;
+
+/// The rows of a printed table of the standard normal curve around a point: right-tail areas by the
+/// point's first and second decimal.
+///
+/// @param own    the row of the point, its size cut to one decimal
+/// @param column the place of its second decimal
+/// @param rows   that row and its neighbours
+/// @param reaches whether the table goes as far as the point
+public record PrintedNormalTable(BigDecimal own, int column, List<Row> rows, boolean reaches) {
+  /// The columns: the second decimal of the point.
+  public static final List<BigDecimal> SECOND_DECIMALS =
+      IntStream.range(0, 10).mapToObj(k -> BigDecimal.valueOf(k, 2)).toList();
+
+  private static final BigDecimal LAST = new BigDecimal("3.99");
+  private static final int PLACES = 4;
+  private static final int ROWS = 40;
+
+  /// @param start the point's first decimal
+  /// @param areas to the right of `start` plus each of [#SECOND_DECIMALS]
+  public record Row(BigDecimal start, List<BigDecimal> areas) {}
+
+  public static PrintedNormalTable around(Value point) {
+    BigDecimal size = point.magnitude().rounded(2);
+    boolean reaches = size.compareTo(LAST) <= 0;
+    BigDecimal within = size.min(LAST);
+    int hundredths = within.movePointRight(2).intValueExact();
+    int tenths = hundredths / 10;
+    int first = Math.clamp(tenths - 1L, 0, ROWS - 3);
+    return new PrintedNormalTable(
+        BigDecimal.valueOf(tenths, 1),
+        hundredths % 10,
+        IntStream.range(first, first + 3).mapToObj(PrintedNormalTable::row).toList(),
+        reaches);
+  }
+
+  /// Printed tables are looked up and not worked out, so the library's areas serve for them.
+  private static Row row(int tenths) {
+    BigDecimal start = BigDecimal.valueOf(tenths, 1);
+    return new Row(
+        start, SECOND_DECIMALS.stream().map(second -> areaBeyond(start.add(second))).toList());
+  }
+
+  private static BigDecimal areaBeyond(BigDecimal point) {
+    double area =
+        NormalUpperTail.INSTANCE.secondOpinion(List.of(Value.exactly(point))).orElseThrow();
+    return new BigDecimal(area).setScale(PLACES, RoundingMode.HALF_UP);
+  }
+
+  /// The entry of the point.
+  public BigDecimal area() {
+    return rows.stream()
+        .filter(row -> row.start().equals(own))
+        .findFirst()
+        .orElseThrow()
+        .areas()
+        .get(column);
+  }
+}

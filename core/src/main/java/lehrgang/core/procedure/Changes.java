@@ -1,0 +1,100 @@
+package lehrgang.core.procedure;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.solution.Solution;
+
+/// Carries out what a page offers: the same data by another procedure, neighbours merged, an option
+/// set.
+public final class Changes {
+  private Changes() {}
+
+  public static Solution apply(Change change, Solution solution) {
+    TableEntry table = solution.table();
+    return switch (change) {
+      case Change.SwitchTo(var id) -> switched(solution, Procedure.of(id));
+      case Change.MergeRows(var first) -> solution.withTable(mergedRows(table, first));
+      case Change.MergeColumns(var first) ->
+          solution.withTable(mergedRows(table.turned(), first).turned());
+      case Change.Choose(var option, var value) ->
+          solution.withChoices(solution.choices().withOption(option, value));
+    };
+  }
+
+  private static Solution switched(Solution solution, Procedure procedure) {
+    Solution next = solution.withProcedure(procedure.id());
+    TableEntry table = solution.table();
+    if (procedure.forms().contains(table.form())) {
+      return next;
+    }
+    return next.withTable(table.form() == Form.SHARES ? asTwoWay(table) : asShares(table));
+  }
+
+  /// Columns become groups, and the first row counts as a success.
+  private static TableEntry asShares(TableEntry table) {
+    List<List<String>> cells =
+        IntStream.range(0, table.columns().size())
+            .mapToObj(
+                j -> {
+                  String successes = table.cells().get(0).get(j);
+                  return List.of(successes, sum(List.of(successes, table.cells().get(1).get(j))));
+                })
+            .toList();
+    return new TableEntry(
+        Form.SHARES,
+        table.columnVariable(),
+        table.rows().getFirst(),
+        table.columns(),
+        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+        cells);
+  }
+
+  /// Groups become columns, successes and failures rows.
+  private static TableEntry asTwoWay(TableEntry shares) {
+    List<String> successes = shares.cells().stream().map(List::getFirst).toList();
+    List<String> failures =
+        shares.cells().stream().map(row -> difference(row.get(1), row.get(0))).toList();
+    String outcome = shares.columnVariable();
+    return new TableEntry(
+        outcome,
+        shares.rowVariable(),
+        List.of(outcome, "not " + outcome),
+        shares.rows(),
+        List.of(successes, failures));
+  }
+
+  private static TableEntry mergedRows(TableEntry table, int first) {
+    List<String> one = table.cells().get(first);
+    List<String> other = table.cells().get(first + 1);
+    List<String> merged =
+        IntStream.range(0, one.size())
+            .mapToObj(j -> sum(List.of(one.get(j), other.get(j))))
+            .toList();
+    List<List<String>> cells = new ArrayList<>(table.cells());
+    cells.set(first, merged);
+    cells.remove(first + 1);
+    List<String> rows = new ArrayList<>(table.rows());
+    rows.set(first, rows.get(first) + " / " + rows.get(first + 1));
+    rows.remove(first + 1);
+    return new TableEntry(
+        table.form(), table.rowVariable(), table.columnVariable(), rows, table.columns(), cells);
+  }
+
+  /// Offers stand only on pages that were worked out, so these are counts.
+  private static BigInteger count(String typed) {
+    return new BigInteger(typed.replaceAll("\\D", ""));
+  }
+
+  private static String sum(List<String> counts) {
+    return counts.stream().map(Changes::count).reduce(BigInteger.ZERO, BigInteger::add).toString();
+  }
+
+  private static String difference(String whole, String part) {
+    return count(whole).subtract(count(part)).toString();
+  }
+}

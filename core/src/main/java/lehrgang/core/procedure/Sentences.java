@@ -1,0 +1,27 @@
+package lehrgang.core.procedure;
+
+import java.util.Map;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.wording.Phrase;
+
+/// Sentences whose usual gaps are filled: the names of the variables, n, and the like.
+///
+/// @param usual what fills gaps of these names in every sentence
+record Sentences(Map<String, Phrase.Filling> usual) {
+  Phrase phrase(String key) {
+    return Phrase.of(key).with(usual);
+  }
+
+  Phrase summary(String step) {
+    return phrase("summary." + step);
+  }
+
+  Block.Prose prose(String key) {
+    return new Block.Prose(phrase(key));
+  }
+
+  Block.Remark remark(Tone tone, String key) {
+    return new Block.Remark(tone, phrase(key));
+  }
+}
