@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
@@ -41,6 +42,11 @@ public final class ReferenceCases {
     return difference.compareTo(expected.abs().multiply(TOLERANCE)) <= 0;
   }
 
+  /// The number that a reference gives.
+  public static BigDecimal number(JsonNode node) {
+    return new BigDecimal(node.get("value").asString());
+  }
+
   public static TableEntry table(List<List<Long>> counts) {
     return new TableEntry(
         "route",
@@ -63,8 +69,55 @@ public final class ReferenceCases {
         List.of(List.of("41", "55", "24"), List.of("38", "64", "58"), List.of("41", "101", "58")));
   }
 
+  /// Counts by category; with shares where some are stated.
+  public static TableEntry frequencies(List<Long> counts, List<String> shares) {
+    boolean stated = !shares.isEmpty();
+    return new TableEntry(
+        Form.FREQUENCIES,
+        "hut",
+        "",
+        labels("hut ", counts.size()),
+        stated ? List.of(TableEntry.OBSERVED, TableEntry.SHARE) : List.of(TableEntry.OBSERVED),
+        IntStream.range(0, counts.size())
+            .mapToObj(
+                i ->
+                    stated
+                        ? List.of(counts.get(i).toString(), shares.get(i))
+                        : List.of(counts.get(i).toString()))
+            .toList());
+  }
+
+  /// Successes and trials, a group a row.
+  public static TableEntry shares(List<List<Long>> groups) {
+    return new TableEntry(
+        Form.SHARES,
+        "gate",
+        "carries a map",
+        labels("gate ", groups.size()),
+        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+        groups.stream().map(row -> row.stream().map(String::valueOf).toList()).toList());
+  }
+
+  /// One solution for each procedure, small enough to be read.
+  public static List<Solution> oneOfEach() {
+    return List.of(
+        solution(trailRegister()),
+        solution("goodness-of-fit", frequencies(List.of(18L, 22L, 31L, 17L), List.of())),
+        solution(
+            "goodness-of-fit",
+            frequencies(List.of(18L, 22L, 31L, 17L), List.of("20 %", "30 %", "40 %", "10 %"))),
+        solution("one-proportion", shares(List.of(List.of(76L, 170L)))),
+        solution("two-proportions", shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))),
+        solution("matched-pairs", table(List.of(List.of(40L, 9L), List.of(23L, 28L)))),
+        solution("fisher", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))));
+  }
+
   public static Solution solution(TableEntry table) {
-    Procedure procedure = Procedure.of("independence");
+    return solution("independence", table);
+  }
+
+  public static Solution solution(String id, TableEntry table) {
+    Procedure procedure = Procedure.of(id);
     return new Solution(
         new Question("Does route choice depend on the season?", "", ""),
         Locale.ENGLISH,

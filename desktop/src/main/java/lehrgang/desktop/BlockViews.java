@@ -63,6 +63,7 @@ final class BlockViews {
       case PageBlock.DataTable(var grid) -> editors.table(grid);
       case PageBlock.TypedNumber number -> editors.number(number);
       case PageBlock.Ways ways -> editors.ways(ways);
+      case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);
       case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, formulas);
       case PageBlock.Worked worked -> new WorkedView(worked.family(), worked.chain(), this);
       case PageBlock.WrittenOut(var chains) -> writtenOut(chains);

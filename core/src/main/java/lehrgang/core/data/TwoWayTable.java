@@ -30,6 +30,17 @@ public record TwoWayTable(
 
   /// The table that was typed, if every label and count is right.
   public static Checked<TwoWayTable> check(TableEntry entry) {
+    return check(entry, Margins.FILLED);
+  }
+
+  /// Whether a row or column may hold no observations at all.
+  public enum Margins {
+    FILLED,
+    MAY_BE_EMPTY
+  }
+
+  /// The table that was typed, if every label and count is right.
+  public static Checked<TwoWayTable> check(TableEntry entry, Margins margins) {
     EntryReader reader = new EntryReader(entry);
     int rows = entry.rows().size();
     int columns = entry.columns().size();
@@ -50,7 +61,7 @@ public record TwoWayTable(
     reader.checkColumnLabels();
     List<List<Long>> counts = reader.counts(0, columns - 1);
     if (reader.problems().isEmpty()) {
-      checkMargins(entry, counts, reader);
+      checkMargins(entry, counts, margins, reader);
     }
     return Checked.of(
         reader.problems(),
@@ -63,10 +74,13 @@ public record TwoWayTable(
                 counts));
   }
 
-  private static void checkMargins(TableEntry entry, List<List<Long>> counts, EntryReader reader) {
+  private static void checkMargins(
+      TableEntry entry, List<List<Long>> counts, Margins margins, EntryReader reader) {
     boolean nothing = counts.stream().allMatch(row -> row.stream().allMatch(c -> c == 0));
     if (nothing) {
       reader.report(new Problem.WholeTable(), Phrase.of("problem.no-observations"));
+    }
+    if (nothing || margins == Margins.MAY_BE_EMPTY) {
       return;
     }
     for (int i = 0; i < counts.size(); i++) {

@@ -2,6 +2,7 @@ package lehrgang.core.derivation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.wording.Phrase;
 
@@ -112,6 +113,33 @@ public sealed interface Block {
     CRITICAL_VALUE,
     BRACKET
   }
+
+  /// Every possible outcome with its probability; the ones that the p-value sums are marked.
+  ///
+  /// @param lines  the probabilities, in the order of the outcomes
+  /// @param names  the outcomes
+  /// @param summed the places of those that are summed
+  /// @param own    the place of the one observed
+  /// @param head   what the outcomes are
+  record Outcomes(List<LineId> lines, List<String> names, Set<Integer> summed, int own, Phrase head)
+      implements Block {
+    public Outcomes {
+      lines = List.copyOf(lines);
+      names = List.copyOf(names);
+      summed = Set.copyOf(summed);
+    }
+  }
+
+  /// Shares with their intervals on one scale.
+  ///
+  /// @param reference a share to compare with
+  record Intervals(List<Interval> intervals, Optional<LineId> reference) implements Block {
+    public Intervals {
+      intervals = List.copyOf(intervals);
+    }
+  }
+
+  record Interval(Phrase name, LineId at, LineId low, LineId high) {}
 
   /// Bars for observed and expected counts, from zero.
   record PairedBars(CellTable observed, CellTable expected) implements Block {}

@@ -11,6 +11,7 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 public enum NormalCritical implements NamedFunction, RootFinding {
   INSTANCE;
 
+  private static final Value HALF = Value.ratio(1, 2);
   private static final NormalDistribution NORMAL = NormalDistribution.of(0, 1);
 
   @Override
@@ -29,6 +30,9 @@ public enum NormalCritical implements NamedFunction, RootFinding {
 
   @Override
   public Value apply(List<Value> arguments) {
+    if (arguments.getFirst().compareTo(HALF) == 0) {
+      return Value.ZERO;
+    }
     return search(arguments).point();
   }
 

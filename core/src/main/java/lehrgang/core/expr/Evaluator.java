@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.LongStream;
+import lehrgang.core.number.Combinations;
 import lehrgang.core.number.Elementary;
 import lehrgang.core.number.Value;
 
@@ -42,6 +43,11 @@ public record Evaluator(Function<LineId, Value> lines) {
       case Expr.Negative(var inner) -> evaluate(inner).negated();
       case Expr.NaturalLog(var inner) -> Elementary.log(evaluate(inner));
       case Expr.Factorial(var of) -> factorial(of);
+      case Expr.Choose(var from, var chosen) ->
+          Value.of(
+              Combinations.choose(
+                  evaluate(from).decimal().intValueExact(),
+                  evaluate(chosen).decimal().intValueExact()));
       case Expr.Minimum(var of) -> values(of).stream().min(Comparator.naturalOrder()).orElseThrow();
       case Expr.Maximum(var of) -> values(of).stream().max(Comparator.naturalOrder()).orElseThrow();
       case Expr.CountBelow(var of, var bound) ->

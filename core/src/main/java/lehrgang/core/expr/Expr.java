@@ -52,6 +52,9 @@ public sealed interface Expr {
 
   record Factorial(int of) implements Expr {}
 
+  /// The number of ways to choose so many of so many, C(n, k).
+  record Choose(Expr from, Expr chosen) implements Expr {}
+
   record Minimum(List<Expr> of) implements Expr {
     public Minimum {
       of = List.copyOf(of);
@@ -115,6 +118,10 @@ public sealed interface Expr {
     return new Quotient(this, denominator);
   }
 
+  default Expr to(int exponent) {
+    return new Power(this, exponent);
+  }
+
   default Expr squared() {
     return new Power(this, 2);
   }
@@ -142,6 +149,7 @@ public sealed interface Expr {
       case Exponential(var inner) -> List.of(inner);
       case Negative(var inner) -> List.of(inner);
       case NaturalLog(var inner) -> List.of(inner);
+      case Choose(var from, var chosen) -> List.of(from, chosen);
       case Minimum(var of) -> of;
       case Maximum(var of) -> of;
       case CountBelow(var of, _) -> of;

@@ -57,6 +57,11 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           Box.row(new Box.Atom("−", Box.Style.PREFIX), inside(inner, PRODUCT));
       case Expr.NaturalLog(var inner) -> Box.row(Box.name("ln\u2009"), inside(inner, CLOSED));
       case Expr.Factorial(var of) -> Box.number(of + "!");
+      case Expr.Choose(var from, var chosen) ->
+          Box.row(
+              Box.name("C"),
+              Box.parenthesised(
+                  Box.row(box(from), new Box.Atom(", ", Box.Style.SEPARATOR), box(chosen))));
       case Expr.Minimum(var of) -> choice("min", of);
       case Expr.Maximum(var of) -> choice("max", of);
       case Expr.CountBelow(var of, var bound) ->
@@ -162,6 +167,10 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
     return switch (key) {
       case "normal-upper-tail" ->
           Box.row(Box.number("1"), Box.operator("−"), Box.variable("Φ"), Box.parenthesised(first));
+      case "binomial", "hypergeometric" ->
+          Box.row(
+              Box.variable("P"),
+              Box.parenthesised(Box.row(Box.variable("X"), Box.operator("="), first)));
       case "normal-right" ->
           Box.row(
               Box.variable("P"),
@@ -207,7 +216,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Ref(var id) ->
           lines.apply(id) instanceof Box.Scripts s && s.raised().isPresent() ? POWER : CLOSED;
       case Expr.Constant _, Expr.Datum _, Expr.Pi _, Expr.Root _ -> CLOSED;
-      case Expr.Magnitude _, Expr.Factorial _, Expr.Minimum _, Expr.Maximum _ -> CLOSED;
+      case Expr.Magnitude _, Expr.Factorial _, Expr.Choose _ -> CLOSED;
+      case Expr.Minimum _, Expr.Maximum _ -> CLOSED;
     };
   }
 }

@@ -22,6 +22,8 @@ public record Decimals(Map<Kind, Integer> places) {
           Map.entry(Kind.CRITICAL, 3),
           Map.entry(Kind.P_VALUE, 4),
           Map.entry(Kind.SHARE, 3),
+          Map.entry(Kind.CLAIM, 4),
+          Map.entry(Kind.PROBABILITY, 4),
           Map.entry(Kind.STANDARD_ERROR, 4),
           Map.entry(Kind.RESIDUAL, 2),
           Map.entry(Kind.EFFECT, 2));

@@ -11,6 +11,10 @@ public enum Kind {
   CRITICAL,
   P_VALUE,
   SHARE,
+  /// A share or difference that someone claims, shown as it was typed.
+  CLAIM,
+  /// The probability of one outcome.
+  PROBABILITY,
   STANDARD_ERROR,
   RESIDUAL,
   EFFECT;
@@ -19,7 +23,8 @@ public enum Kind {
   public boolean roundedOnTheWay() {
     return switch (this) {
       case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, STANDARD_ERROR, RESIDUAL, EFFECT -> true;
-      case COUNT, DEGREES_OF_FREEDOM, LEVEL, CRITICAL, P_VALUE -> false;
+      case COUNT, DEGREES_OF_FREEDOM, LEVEL, CLAIM -> false;
+      case CRITICAL, P_VALUE, PROBABILITY -> false;
     };
   }
 

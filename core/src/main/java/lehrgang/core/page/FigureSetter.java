@@ -85,20 +85,94 @@ final class FigureSetter {
         typesetter.text(alternative));
   }
 
+  /// Bars for the probability of each outcome.
+  FigureSpec outcomes(List<PageBlock.Outcome> outcomes, String head) {
+    PageBlock.Outcome own =
+        outcomes.stream()
+            .filter(outcome -> outcome.use() == PageBlock.Use.OWN)
+            .findFirst()
+            .orElseThrow();
+    List<FigureSpec.OutcomeBar> bars =
+        outcomes.stream()
+            .map(
+                outcome ->
+                    new FigureSpec.OutcomeBar(
+                        outcome.name(),
+                        new Mark(outcome.line(), outcome.probability(), outcome.decimal()),
+                        outcome.share(),
+                        outcome.use()))
+            .toList();
+    Phrase alternative =
+        Phrase.of("figure.outcomes")
+            .with("head", head)
+            .with("first", outcomes.getFirst().name())
+            .with("last", outcomes.getLast().name())
+            .with("own", own.name())
+            .with("probability", own.decimal());
+    return new FigureSpec.Outcomes(
+        bars,
+        head,
+        wording.text("figure.outcomes.observed"),
+        wording.text("figure.outcomes.summed"),
+        wording.text(alternative));
+  }
+
+  /// Shares with their intervals.
+  FigureSpec intervals(Block.Intervals block) {
+    List<FigureSpec.IntervalBar> bars =
+        block.intervals().stream()
+            .map(
+                interval ->
+                    new FigureSpec.IntervalBar(
+                        typesetter.text(interval.name()),
+                        mark(interval.at()),
+                        mark(interval.low()),
+                        mark(interval.high())))
+            .toList();
+    String list =
+        bars.stream()
+            .map(
+                bar ->
+                    typesetter.text(
+                        Phrase.of("figure.intervals.entry")
+                            .with("name", bar.name())
+                            .with("at", bar.at().label())
+                            .with("low", bar.low().label())
+                            .with("high", bar.high().label())))
+            .collect(Collectors.joining("; "));
+    Optional<Mark> reference =
+        block
+            .reference()
+            .map(
+                id ->
+                    new Mark(
+                        id,
+                        typesetter.values().of(id).asDouble(),
+                        typesetter.text(
+                            Phrase.of("figure.intervals.reference")
+                                .with("reference", new Phrase.Stated(id)))));
+    return new FigureSpec.Intervals(
+        bars, reference, wording.text(Phrase.of("figure.intervals").with("list", list)));
+  }
+
   private Optional<Mark> mark(LineId id, Phrase label) {
     return mask.hides(id)
         ? Optional.empty()
         : Optional.of(new Mark(id, typesetter.values().of(id).asDouble(), typesetter.text(label)));
   }
 
+  /// The categories of a single variable stand beside each other.
   FigureSpec paired(Block.PairedBars bars) {
     List<Pair> pairs = new ArrayList<>();
+    List<Phrase> columns = bars.observed().columns();
     for (int i = 0; i < bars.observed().rows().size(); i++) {
-      for (int j = 0; j < bars.observed().columns().size(); j++) {
+      String row = typesetter.text(bars.observed().rows().get(i));
+      for (int j = 0; j < columns.size(); j++) {
+        boolean single = columns.size() == 1;
         pairs.add(
             new Pair(
-                typesetter.text(bars.observed().rows().get(i)),
-                typesetter.text(bars.observed().columns().get(j)),
+                single ? "" : row,
+                single ? row : typesetter.text(columns.get(j)),
                 mark(bars.observed().cells().get(i).get(j)),
                 mark(bars.expected().cells().get(i).get(j))));
       }
@@ -116,8 +190,11 @@ final class FigureSetter {
             pair ->
                 wording.text(
                     Phrase.of("figure.paired.entry")
-                        .with("row", pair.row())
-                        .with("column", pair.column())
+                        .with(
+                            "place",
+                            pair.row().isEmpty()
+                                ? pair.column()
+                                : pair.row() + ", " + pair.column())
                         .with("observed", pair.observed().label())
                         .with("expected", pair.expected().label())))
         .collect(Collectors.joining("; "));

@@ -49,6 +49,33 @@ public sealed interface FigureSpec {
     }
   }
 
+  /// A bar an outcome, its height the probability.
+  ///
+  /// @param observed what marks the outcome observed
+  /// @param summed   what marks the outcomes that the p-value sums
+  record Outcomes(
+      List<OutcomeBar> bars, String head, String observed, String summed, String alternative)
+      implements FigureSpec {
+    public Outcomes {
+      bars = List.copyOf(bars);
+    }
+  }
+
+  record OutcomeBar(String name, Mark probability, PageBlock.Share share, PageBlock.Use use) {}
+
+  /// Shares with their intervals on one scale from 0.
+  ///
+  /// @param reference a share to compare with
+  record Intervals(List<IntervalBar> bars, Optional<Mark> reference, String alternative)
+      implements FigureSpec {
+    public Intervals {
+      bars = List.copyOf(bars);
+    }
+  }
+
+  record IntervalBar(String name, Mark at, Mark low, Mark high) {}
+
+  /// @param row empty where there is only one variable
   record Pair(String row, String column, Mark observed, Mark expected) {}
 
   /// Bars ranked by size, each with a sign.

@@ -2,6 +2,8 @@ package lehrgang.core.page;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Role;
@@ -78,6 +80,59 @@ public sealed interface PageBlock {
   enum Use {
     OWN,
     NEIGHBOUR
+  }
+
+  /// Every possible outcome with its probability.
+  ///
+  /// @param head     what the outcomes are
+  /// @param fraction the heading of the fractions
+  /// @param decimal  the heading of the decimals
+  /// @param figure   the same as bars
+  record Outcomes(
+      String head, String fraction, String decimal, List<Outcome> outcomes, FigureSpec figure)
+      implements PageBlock {
+    public Outcomes {
+      outcomes = List.copyOf(outcomes);
+    }
+
+    /// The outcomes worth showing in a long list: around the observed one, and where the summed
+    /// ones
+    /// begin or end; a gap between two of them stands for the rest.
+    public List<Integer> briefly(int most) {
+      if (outcomes.size() <= most) {
+        return IntStream.range(0, outcomes.size()).boxed().toList();
+      }
+      TreeSet<Integer> kept =
+          new TreeSet<>(List.of(0, 1, outcomes.size() - 2, outcomes.size() - 1));
+      for (int k = 0; k < outcomes.size(); k++) {
+        boolean edge = k > 0 && outcomes.get(k).share() != outcomes.get(k - 1).share();
+        if (edge || outcomes.get(k).use() == Use.OWN) {
+          kept.addAll(
+              IntStream.rangeClosed(Math.max(0, k - 2), Math.min(outcomes.size() - 1, k + 1))
+                  .boxed()
+                  .toList());
+        }
+      }
+      return List.copyOf(kept);
+    }
+  }
+
+  /// @param fraction its probability as an exact fraction; empty where it is too long to be shown
+  /// @param decimal  its probability
+  record Outcome(
+      LineId line,
+      String name,
+      String fraction,
+      String decimal,
+      double probability,
+      Appearance appearance,
+      Use use,
+      Share share) {}
+
+  /// Whether the p-value sums an outcome.
+  enum Share {
+    SUMMED,
+    LEFT_ALONE
   }
 
   record Report(String text) implements PageBlock {}

@@ -105,7 +105,8 @@ final class StepSetter {
       case Block.RankedBars _, Block.PairedBars _, Block.TypedNumber _, Block.Ways _ -> false;
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
-      case Block.NormalCurve _, Block.NormalExcerpt _ -> true;
+      case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
+      case Block.Intervals _ -> false;
     };
   }
 
@@ -150,6 +151,9 @@ final class StepSetter {
       case Block.NormalExcerpt(var point, var emphasis) ->
           Optional.of(excerpts.normal(point, emphasis));
       case Block.NormalCurve curve -> Optional.of(new PageBlock.Figure(figures.normal(curve)));
+      case Block.Outcomes outcomes -> Optional.of(outcomes(outcomes));
+      case Block.Intervals intervals ->
+          Optional.of(new PageBlock.Figure(figures.intervals(intervals)));
       case Block.Ways(var ways) ->
           audience == Audience.FULL ? Optional.of(ways(ways)) : Optional.empty();
       case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));
@@ -157,6 +161,32 @@ final class StepSetter {
       case Block.ReportLine(var phrase) ->
           Optional.of(new PageBlock.Report(typesetter.text(phrase)));
     };
+  }
+
+  private PageBlock outcomes(Block.Outcomes outcomes) {
+    List<PageBlock.Outcome> rows = new ArrayList<>();
+    for (int k = 0; k < outcomes.lines().size(); k++) {
+      LineId id = outcomes.lines().get(k);
+      boolean hidden = mask.hides(id);
+      rows.add(
+          new PageBlock.Outcome(
+              id,
+              outcomes.names().get(k),
+              hidden ? "" : typesetter.fractionOf(id),
+              hidden ? "" : typesetter.shown(id).standalone(),
+              typesetter.values().of(id).asDouble(),
+              mask.of(id),
+              k == outcomes.own() ? PageBlock.Use.OWN : PageBlock.Use.NEIGHBOUR,
+              outcomes.summed().contains(k) && !mask.hides(LineId.of("p"))
+                  ? PageBlock.Share.SUMMED
+                  : PageBlock.Share.LEFT_ALONE));
+    }
+    return new PageBlock.Outcomes(
+        typesetter.text(outcomes.head()),
+        wording.text("outcomes.fraction"),
+        wording.text("outcomes.probability.head"),
+        rows,
+        figures.outcomes(rows, typesetter.text(outcomes.head())));
   }
 
   private PageBlock ways(List<Block.Way> ways) {

@@ -27,6 +27,7 @@ import lehrgang.core.wording.Wording;
 final class Typesetter implements Wording.Numbers {
   private static final int STEP_DIGITS = 4;
   private static final int LONGEST_FRACTION = 9;
+  private static final int LONGEST_IN_LIST = 36;
 
   private final Derivation derivation;
   private final Evaluation values;
@@ -185,6 +186,16 @@ final class Typesetter implements Wording.Numbers {
     Box fraction = new Box.Fraction(above, below);
     return Optional.of(
         value.signum() < 0 ? Box.row(new Box.Atom("−", Box.Style.PREFIX), fraction) : fraction);
+  }
+
+  /// The exact fraction of a line on one line of text, where it has one that can be read.
+  String fractionOf(LineId id) {
+    return values.of(id) instanceof Rational value && value.toString().length() <= LONGEST_IN_LIST
+        ? format.style().fixed(Value.of(value.numerator()), 0).text()
+            + (value.isWhole()
+                ? ""
+                : "/" + format.style().fixed(Value.of(value.denominator()), 0).text())
+        : "";
   }
 
   private static boolean shownExactly(Rational value) {

@@ -1,17 +1,22 @@
 package lehrgang.core.procedure;
 
+import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Change;
+import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
 
 /// Carries out what a page offers: the same data by another procedure, neighbours merged, an option
 /// set.
 public final class Changes {
+  private static final int PLACES = 12;
+
   private Changes() {}
 
   public static Solution apply(Change change, Solution solution) {
@@ -73,7 +78,11 @@ public final class Changes {
     List<String> other = table.cells().get(first + 1);
     List<String> merged =
         IntStream.range(0, one.size())
-            .mapToObj(j -> sum(List.of(one.get(j), other.get(j))))
+            .mapToObj(
+                j ->
+                    table.form() == Form.FREQUENCIES && j == 1
+                        ? sumOfShares(one.get(j), other.get(j))
+                        : sum(List.of(one.get(j), other.get(j))))
             .toList();
     List<List<String>> cells = new ArrayList<>(table.cells());
     cells.set(first, merged);
@@ -92,6 +101,16 @@ public final class Changes {
 
   private static String sum(List<String> counts) {
     return counts.stream().map(Changes::count).reduce(BigInteger.ZERO, BigInteger::add).toString();
+  }
+
+  /// In the manner in which they were stated: percentages stay percentages.
+  private static String sumOfShares(String one, String other) {
+    boolean percent = one.strip().endsWith("%") && other.strip().endsWith("%");
+    Value sum = TypedNumber.read(one).orElseThrow().plus(TypedNumber.read(other).orElseThrow());
+    Value written = percent ? sum.times(Value.of(100)) : sum;
+    BigDecimal decimal = written.rounded(PLACES).stripTrailingZeros();
+    boolean finite = Value.exactly(decimal).compareTo(written) == 0;
+    return (finite ? decimal.toPlainString() : written.toString()) + (percent ? " %" : "");
   }
 
   private static String difference(String whole, String part) {

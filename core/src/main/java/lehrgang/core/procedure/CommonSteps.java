@@ -15,10 +15,11 @@ import lehrgang.core.wording.Phrase;
 /// @param lines   its numbers
 /// @param decided what they come to
 record CommonSteps(Sentences say, Lines lines, Decided decided) {
-  Step question() {
+  /// @param kind the ending of the summary's key; empty for two variables
+  Step question(String kind) {
     return new Step(
         "question",
-        say.summary("question"),
+        say.summary(kind.isEmpty() ? "question" : "question." + kind),
         List.of(),
         List.of(),
         List.of(new Block.QuestionText()));

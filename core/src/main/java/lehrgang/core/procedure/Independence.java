@@ -4,11 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.data.TwoWayTable;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Step.Option;
 import lehrgang.core.number.Rational;
@@ -52,35 +50,22 @@ public final class Independence implements Procedure {
   @Override
   public Outcome derive(Solution solution) {
     List<Problem> problems = new ArrayList<>();
-    Rational level = TypedNumbers.level(solution.choices(), problems);
-    return switch (TwoWayTable.check(solution.table())) {
-      case Checked.Bad(var wrong) -> {
-        problems.addAll(wrong);
-        yield new Refused(List.copyOf(problems));
-      }
-      case Checked.Good(var table) when problems.isEmpty() -> {
-        Choices choices = solution.choices();
-        boolean corrected = table.isTwoByTwo() && choices.option(CORRECTION).equals("yates");
-        ChiSquaredDecision deciding =
-            corrected ? ChiSquaredDecision.corrected() : ChiSquaredDecision.plain();
-        Lines lines =
-            TwoWayLines.of(
-                table,
-                level,
-                choices.option(ROUTE).equals("share") ? Route.SHARE : Route.MARGINS,
-                deciding);
-        TwoWayPage page = new TwoWayPage(table, choices, lines, deciding);
-        yield new Derived(
-            new Derivation(
-                ID,
-                lines.inOrder(),
-                page.steps(),
-                page.conditions(),
-                List.of(),
-                page.verdict(),
-                page.decided().exact()));
-      }
-      case Checked.Good<TwoWayTable> _ -> new Refused(List.copyOf(problems));
-    };
+    Choices choices = solution.choices();
+    Rational level = TypedNumbers.level(choices, problems);
+    return WorkedPage.outcome(
+        TwoWayTable.check(solution.table()),
+        problems,
+        table -> {
+          boolean corrected = table.isTwoByTwo() && choices.option(CORRECTION).equals("yates");
+          ChiSquaredDecision deciding =
+              corrected ? ChiSquaredDecision.corrected() : ChiSquaredDecision.plain();
+          Lines lines =
+              TwoWayLines.of(
+                  table,
+                  level,
+                  choices.option(ROUTE).equals("share") ? Route.SHARE : Route.MARGINS,
+                  deciding);
+          return new TwoWayPage(table, choices, lines, deciding).derivation(ID, lines);
+        });
   }
 }

@@ -32,7 +32,13 @@ public interface Procedure {
 
   /// All of them.
   static List<Procedure> all() {
-    return List.of(new Independence());
+    return List.of(
+        new Independence(),
+        new GoodnessOfFit(),
+        new OneProportion(),
+        new TwoProportions(),
+        new MatchedPairs(),
+        new Fisher());
   }
 
   /// @throws IllegalArgumentException if no procedure has this id

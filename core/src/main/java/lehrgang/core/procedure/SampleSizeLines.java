@@ -21,8 +21,6 @@ import lehrgang.core.wording.Phrase;
 /// so
 /// this shows how much of a verdict is sample size.
 final class SampleSizeLines {
-  private static final List<String> FAMILIES = List.of("n", "X2", "p");
-
   private SampleSizeLines() {}
 
   /// Adds both; `n`, `X2`, `df` and `p` come before them.
@@ -44,8 +42,16 @@ final class SampleSizeLines {
     ChiSquaredDecision.addTail(lines, "p" + suffix, Symbol.of("p").lowered(mark), "X2" + suffix);
   }
 
-  /// The three side by side.
+  /// The three side by side, for a chi-squared statistic.
   static Block table() {
+    return table("n", "X2", "χ²");
+  }
+
+  /// The three side by side.
+  ///
+  /// @param size   the line of the sample's size
+  /// @param family the statistic's
+  static Block table(String size, String family, String letter) {
     return new Block.Tables(
         List.of(
             new CellTable(
@@ -54,15 +60,17 @@ final class SampleSizeLines {
                     Phrase.of("sample-size.half"),
                     Phrase.of("sample-size.own"),
                     Phrase.of("sample-size.double")),
-                List.of(Phrase.label("n"), Phrase.label("χ²"), Phrase.label("p")),
-                List.of(row(".half"), row(""), row(".double")),
+                List.of(Phrase.label("n"), Phrase.label(letter), Phrase.label("p")),
+                List.of(
+                    List.of(LineId.of("n.half"), LineId.of(family + ".half"), LineId.of("p.half")),
+                    List.of(LineId.of(size), LineId.of(family), LineId.of("p")),
+                    List.of(
+                        LineId.of("n.double"),
+                        LineId.of(family + ".double"),
+                        LineId.of("p.double"))),
                 Optional.empty(),
                 List.of(),
                 List.of(),
                 Optional.empty())));
-  }
-
-  private static List<LineId> row(String suffix) {
-    return FAMILIES.stream().map(family -> LineId.of(family + suffix)).toList();
   }
 }

@@ -20,7 +20,7 @@ import lehrgang.core.wording.Phrase;
 /// stand
 /// in
 /// which step.
-final class TwoWayPage {
+final class TwoWayPage implements WorkedPage {
   private static final LineId X2 = LineId.of("X2");
   private static final LineId DF = ChiSquaredDecision.DF;
   private static final LineId N = LineId.of("n");
@@ -60,24 +60,28 @@ final class TwoWayPage {
     this.contributions = new Contributions(lines, decided.exact());
   }
 
-  Decided decided() {
+  @Override
+  public Decided decided() {
     return decided;
   }
 
-  List<Condition> conditions() {
+  @Override
+  public List<Condition> conditions() {
     return conditions.conditions();
   }
 
-  Verdict verdict() {
+  @Override
+  public Verdict verdict() {
     return deciding.verdict(
         decided.decision(),
         Optional.of(new Verdict.Item(Phrase.of("verdict.effect.V"), V)),
         say.phrase("verdict." + story + "." + decided.key()));
   }
 
-  List<Step> steps() {
+  @Override
+  public List<Step> steps() {
     return List.of(
-        common.question(),
+        common.question(""),
         data(),
         common.hypotheses(story, List.of(Independence.STORY), List.of()),
         expected(),

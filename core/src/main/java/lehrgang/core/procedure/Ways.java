@@ -2,6 +2,7 @@ package lehrgang.core.procedure;
 
 import java.util.ArrayList;
 import java.util.List;
+import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Way;
@@ -32,11 +33,33 @@ final class Ways {
     return List.of(say.prose("conditions.ways-on"), new Block.Ways(ways));
   }
 
+  static List<Block> whenFitConditionsFail(FrequencyTable table, Sentences say) {
+    List<Way> ways = new ArrayList<>();
+    int categories = table.labels().size();
+    if (categories > 2) {
+      int best = 0;
+      for (int k = 1; k < categories - 1; k++) {
+        if (pair(table, k) < pair(table, best)) {
+          best = k;
+        }
+      }
+      ways.add(merge(new Change.MergeRows(best), table.labels()));
+    }
+    ways.add(switchTo("simulation"));
+    return List.of(say.prose("conditions.ways-on"), new Block.Ways(ways));
+  }
+
+  private static double pair(FrequencyTable table, int first) {
+    return table.weights().get(first).asDouble() + table.weights().get(first + 1).asDouble();
+  }
+
   /// What else answers a 2 × 2 table and what it would change; nothing for larger tables.
   static List<Block> otherProcedures(String own, TwoWayTable table, Sentences say) {
-    if (!table.isTwoByTwo()) {
-      return List.of();
-    }
+    return table.isTwoByTwo() ? offers(own, say) : List.of();
+  }
+
+  /// The other procedures for four counts.
+  static List<Block> offers(String own, Sentences say) {
     List<Way> ways =
         FOR_TWO_BY_TWO.stream().filter(id -> !id.equals(own)).map(Ways::switchTo).toList();
     return List.of(say.prose("closer-look.other-procedures"), new Block.Ways(ways));

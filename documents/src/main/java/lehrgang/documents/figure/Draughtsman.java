@@ -11,6 +11,8 @@ public final class Draughtsman {
     return switch (figure) {
       case FigureSpec.Curve curve -> CurveDrawing.of(curve, width);
       case FigureSpec.NormalCurve curve -> CurveDrawing.of(curve, width);
+      case FigureSpec.Outcomes outcomes -> new OutcomesDrawing(outcomes, width).draw();
+      case FigureSpec.Intervals intervals -> new IntervalsDrawing(intervals, width).draw();
       case FigureSpec.Paired paired -> new PairedDrawing(paired, width).draw();
       case FigureSpec.Ranked ranked -> new RankedDrawing(ranked, width).draw();
     };

@@ -34,6 +34,16 @@ final class Sketchpad {
     shapes.add(new Drawing.Bar(x, y, width, height, ink, filling, Optional.of(line)));
   }
 
+  /// A filled point.
+  void dot(double x, double y, Ink ink, LineId line) {
+    List<Point> points = new ArrayList<>();
+    for (int k = 0; k < 16; k++) {
+      double angle = Math.PI * k / 8;
+      points.add(new Point(x + 4.5 * Math.cos(angle), y + 4.5 * Math.sin(angle)));
+    }
+    area(points, ink, line);
+  }
+
   void key(double x, double y, Ink ink, Filling filling) {
     shapes.add(new Drawing.Bar(x, y, 12, 10, ink, filling, Optional.empty()));
   }

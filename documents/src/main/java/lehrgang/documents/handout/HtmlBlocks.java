@@ -26,6 +26,9 @@ import lehrgang.documents.figure.Svg;
 final class HtmlBlocks {
   private static final double FIGURE_WIDTH = 640;
 
+  /// A longer list of outcomes shows where it matters.
+  private static final int LONGEST_LIST = 24;
+
   private final Page page;
   private final MathMl math;
   private final MathMl inSentence;
@@ -70,6 +73,7 @@ final class HtmlBlocks {
           Map.of("figure", Svg.of(Draughtsman.draw(figure, FIGURE_WIDTH)));
       case PageBlock.Excerpt excerpt -> Map.of("excerpt", excerpt(excerpt));
       case PageBlock.Ways _ -> Map.of();
+      case PageBlock.Outcomes outcomes -> outcomes(outcomes);
       case PageBlock.Report(var text) -> Map.of("report", text);
       case PageBlock.AnswerSpace(var lines) ->
           Map.of("answerSpace", IntStream.range(0, lines).boxed().toList());
@@ -135,14 +139,12 @@ final class HtmlBlocks {
       rows.add(Map.of("label", grid.rows().get(i), "cells", cells));
     }
     List<Map<String, Object>> feet = new ArrayList<>();
-    grid.grandTotal()
-        .ifPresent(
-            grand -> {
-              List<Map<String, Object>> cells =
-                  new ArrayList<>(grid.columnTotals().stream().map(this::total).toList());
-              cells.add(total(grand));
-              feet.add(Map.of("label", grid.totalLabel(), "cells", cells));
-            });
+    if (!grid.columnTotals().isEmpty()) {
+      List<Map<String, Object>> cells =
+          new ArrayList<>(grid.columnTotals().stream().map(this::total).toList());
+      grid.grandTotal().ifPresent(grand -> cells.add(total(grand)));
+      feet.add(Map.of("label", grid.totalLabel(), "cells", cells));
+    }
     return Map.of(
         "title",
         spans(grid.title()),
@@ -180,6 +182,45 @@ final class HtmlBlocks {
     String shade = cell.shade() > 0 ? " more" : cell.shade() < 0 ? " fewer" : "";
     String role = cell.role() == Role.EXPECTED ? " expected" : "";
     return (appearance.equals("shown") ? "" : appearance) + shade + role;
+  }
+
+  private Map<String, Object> outcomes(PageBlock.Outcomes outcomes) {
+    List<Map<String, Object>> rows = new ArrayList<>();
+    int last = -1;
+    for (int k : outcomes.briefly(LONGEST_LIST)) {
+      if (k > last + 1) {
+        rows.add(Map.of("name", "⋯", "fraction", "", "decimal", "", "classes", ""));
+      }
+      last = k;
+      PageBlock.Outcome outcome = outcomes.outcomes().get(k);
+      String summed = outcome.share() == PageBlock.Share.SUMMED ? "summed" : "";
+      String own = outcome.use() == PageBlock.Use.OWN ? " own" : "";
+      rows.add(
+          Map.of(
+              "name",
+              outcome.name(),
+              "fraction",
+              outcome.fraction(),
+              "decimal",
+              outcome.decimal(),
+              "classes",
+              (summed + own + " " + outcome.appearance().name().toLowerCase(Locale.ROOT)).strip()));
+    }
+    boolean figure =
+        outcomes.outcomes().stream().allMatch(outcome -> outcome.appearance() != Appearance.BLANK);
+    return Map.of(
+        "outcomes",
+        Map.of(
+            "head",
+            outcomes.head(),
+            "fractionHead",
+            outcomes.fraction(),
+            "decimalHead",
+            outcomes.decimal(),
+            "rows",
+            rows),
+        "figure",
+        figure ? Svg.of(Draughtsman.draw(outcomes.figure(), FIGURE_WIDTH)) : List.of());
   }
 
   private Map<String, Object> excerpt(PageBlock.Excerpt excerpt) {

@@ -19,6 +19,7 @@ public final class DerivationText {
   private static final int WIDTH = 78;
   private static final String INDENT = "    ";
   private static final int LONGEST_LABEL = 24;
+  private static final int LONGEST_LIST = 24;
 
   private final StringBuilder text = new StringBuilder();
 
@@ -67,6 +68,7 @@ public final class DerivationText {
         // Its numbers stand in the text already.
       }
       case PageBlock.Excerpt excerpt -> excerpt(excerpt);
+      case PageBlock.Outcomes outcomes -> outcomes(outcomes);
       case PageBlock.Ways(var ways) ->
           ways.forEach(way -> paragraph("- " + way.name() + ": " + way.effect()));
       case PageBlock.Report(var report) -> paragraph(report);
@@ -125,7 +127,7 @@ public final class DerivationText {
 
   private void grid(Grid grid) {
     List<List<String>> rows = new ArrayList<>();
-    boolean totals = grid.grandTotal().isPresent();
+    boolean totals = !grid.rowTotals().isEmpty();
     List<String> head = new ArrayList<>();
     head.add(Span.plain(grid.title()));
     grid.columns().forEach(label -> head.add(shortened(label)));
@@ -142,7 +144,7 @@ public final class DerivationText {
       }
       rows.add(row);
     }
-    if (totals) {
+    if (!grid.columnTotals().isEmpty()) {
       List<String> foot = new ArrayList<>();
       foot.add(grid.totalLabel());
       grid.columnTotals().forEach(cell -> foot.add(number(cell)));
@@ -184,6 +186,23 @@ public final class DerivationText {
     if (!excerpt.sentence().isEmpty()) {
       paragraph(excerpt.sentence());
     }
+  }
+
+  private void outcomes(PageBlock.Outcomes outcomes) {
+    List<List<String>> rows = new ArrayList<>();
+    rows.add(List.of(outcomes.head(), outcomes.fraction(), outcomes.decimal(), ""));
+    int last = -1;
+    for (int k : outcomes.briefly(LONGEST_LIST)) {
+      if (k > last + 1) {
+        rows.add(List.of("...", "", "", ""));
+      }
+      last = k;
+      PageBlock.Outcome outcome = outcomes.outcomes().get(k);
+      String mark = outcome.share() == PageBlock.Share.SUMMED ? "*" : "";
+      String own = outcome.use() == PageBlock.Use.OWN ? " <" : "";
+      rows.add(List.of(outcome.name(), outcome.fraction(), outcome.decimal(), mark + own));
+    }
+    columns(rows);
   }
 
   private static Integer at(int i) {

@@ -1,0 +1,266 @@
+package lehrgang.core.procedure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Condition;
+import lehrgang.core.derivation.Derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.wording.Phrase;
+
+/// The page of a comparison of two shares.
+final class TwoProportionsPage implements WorkedPage {
+  private static final LineId DIFFERENCE = LineId.of("diff");
+  private static final LineId STATED = LineId.of("d0");
+  private static final LineId LOW = LineId.of("ci.low");
+  private static final LineId HIGH = LineId.of("ci.high");
+  private static final LineId Z = LineId.of("z");
+
+  private final SharesTable table;
+  private final Lines lines;
+  private final NormalDecision deciding;
+  private final Decided decided;
+  private final String side;
+  private final String null0;
+  private final LineId statistic;
+  private final LineId p;
+  private final Sentences say;
+  private final CommonSteps common;
+  private final LargeSampleConditions conditions;
+
+  TwoProportionsPage(SharesTable table, Choices choices, Lines lines, NormalDecision deciding) {
+    this.table = table;
+    this.lines = lines;
+    this.deciding = deciding;
+    this.decided = Decided.of(lines, choices);
+    this.side = deciding.alternative().key();
+    boolean corrected = choices.option(TwoProportions.CONTINUITY).equals("corrected");
+    this.statistic = corrected ? LineId.of("z.cc") : Z;
+    this.p = corrected ? LineId.of("p.cc") : LineId.of("p");
+    this.null0 = decided.exact().of(STATED).signum() == 0 ? "same" : "stated";
+    this.say =
+        new Sentences(
+            Map.ofEntries(
+                Map.entry("group", new Phrase.Words(table.groupVariable())),
+                Map.entry("first", new Phrase.Words(table.groups().get(0).label())),
+                Map.entry("second", new Phrase.Words(table.groups().get(1).label())),
+                Map.entry("outcome", new Phrase.Words(table.outcome())),
+                Map.entry("p1", new Phrase.Number(LineId.of("p1"))),
+                Map.entry("p2", new Phrase.Number(LineId.of("p2"))),
+                Map.entry("n1", new Phrase.Number(LineId.of("n1"))),
+                Map.entry("n2", new Phrase.Number(LineId.of("n2"))),
+                Map.entry("diff", new Phrase.Number(DIFFERENCE)),
+                Map.entry("d0", new Phrase.Number(STATED))));
+    this.common = new CommonSteps(say, lines, decided);
+    this.conditions =
+        new LargeSampleConditions(
+            lines.ofFamilies("E.yes1", "E.no1", "E.yes2", "E.no2"),
+            lines,
+            decided.exact(),
+            choices,
+            say);
+  }
+
+  @Override
+  public Decided decided() {
+    return decided;
+  }
+
+  @Override
+  public List<Condition> conditions() {
+    return conditions.conditions();
+  }
+
+  @Override
+  public Verdict verdict() {
+    return NormalDecision.verdict(
+        decided.decision(),
+        statistic,
+        p,
+        Optional.of(new Verdict.Item(Phrase.of("verdict.difference"), DIFFERENCE)),
+        say.phrase("verdict.two-proportions." + side + "." + decided.key()));
+  }
+
+  @Override
+  public List<Step> steps() {
+    return List.of(
+        common.question("two-proportions"),
+        data(),
+        hypotheses(),
+        conditions.step(
+            "two-proportions", lines.ofFamilies("pooled", "E.yes1", "E.no1", "E.yes2", "E.no2")),
+        statistic(),
+        deciding.criticalStep(say, statistic, p),
+        pValue(),
+        conclusion(),
+        interval(),
+        closerLook());
+  }
+
+  private Step data() {
+    return new Step(
+        "data",
+        say.summary("data.two-proportions"),
+        lines.ofFamilies("x1", "n1", "x2", "n2", "N"),
+        List.of(),
+        List.of(
+            say.prose("data.intro.two-proportions"),
+            new Block.DataEntry(
+                new CellTable(
+                    Phrase.of("table.observed.plain"),
+                    table.groups().stream().map(group -> Phrase.label(group.label())).toList(),
+                    List.of(
+                        Phrase.of("column." + TableEntry.SUCCESSES),
+                        Phrase.of("column." + TableEntry.TRIALS)),
+                    List.of(
+                        List.of(LineId.of("x1"), LineId.of("n1")),
+                        List.of(LineId.of("x2"), LineId.of("n2"))),
+                    Optional.empty(),
+                    List.of(),
+                    List.of(),
+                    Optional.empty()))));
+  }
+
+  private Step hypotheses() {
+    return common.hypotheses(
+        "two-proportions." + null0 + "." + side,
+        List.of(NormalDecision.ALTERNATIVE),
+        List.of(
+            say.prose("hypotheses.first"),
+            new Block.TypedNumber(
+                say.phrase("hypotheses.difference"), TypedNumbers.DIFFERENCE, STATED)));
+  }
+
+  private Step statistic() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("statistic.shares"));
+    blocks.add(Block.Working.of(LineId.of("p1")));
+    blocks.add(Block.Working.of(LineId.of("p2")));
+    blocks.add(Block.Working.of(DIFFERENCE));
+    blocks.add(say.prose("statistic.error." + null0));
+    blocks.add(Block.Working.of(LineId.of(null0.equals("same") ? "SE0" : "SE")));
+    blocks.add(say.prose("statistic.how.two-proportions." + null0));
+    blocks.add(Block.Working.of(Z));
+    blocks.add(say.prose(sign()));
+    if (!statistic.equals(Z)) {
+      blocks.add(say.prose("statistic.continuity"));
+      blocks.add(Block.Working.of(LineId.of("cc")));
+      blocks.add(Block.Working.of(statistic));
+    }
+    return new Step(
+        "statistic",
+        say.summary("statistic.z").with("statistic", new Phrase.Stated(statistic)),
+        lines.ofFamilies("p1", "p2", "diff", "SE0", "z", "cc", "z.cc"),
+        List.of(TwoProportions.CONTINUITY),
+        blocks);
+  }
+
+  private String sign() {
+    return switch (decided.exact().of(Z).signum()) {
+      case 1 -> "statistic.sign.positive";
+      case -1 -> "statistic.sign.negative";
+      default -> "statistic.sign.none";
+    };
+  }
+
+  private Step pValue() {
+    List<Block> more = new ArrayList<>();
+    more.add(say.prose("p.meaning.two-proportions." + null0));
+    if (!statistic.equals(Z)) {
+      more.add(
+          new Block.Prose(
+              say.phrase("p.continuity")
+                  .with("statistic", new Phrase.Stated(statistic))
+                  .with("p", new Phrase.Stated(p))));
+    }
+    if (null0.equals("same")) {
+      more.add(say.prose("p.tie"));
+      more.add(Block.Working.of(LineId.of("X2")));
+      more.add(
+          new Block.Remark(
+              Tone.CHECKED,
+              say.phrase("p.tie." + side)
+                  .with("z", new Phrase.Stated(LineId.of("z.squared")))
+                  .with("statistic", new Phrase.Stated(LineId.of("X2")))
+                  .with("p", new Phrase.Stated(LineId.of("p.X2")))));
+    }
+    return deciding.pStep(say, p, lines.ofFamilies("p", "p.cc", "z.squared", "X2", "p.X2"), more);
+  }
+
+  private Step conclusion() {
+    List<Block> remarks = new ArrayList<>();
+    if (!conditions.hold()) {
+      remarks.add(say.remark(Tone.WARNING, "conclusion.normal.condition-fails"));
+    }
+    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
+    return common.conclusion(
+        deciding.comparisons(decided.decision(), statistic, p),
+        "conclusion.two-proportions." + side,
+        p,
+        remarks,
+        say.phrase("conclusion.report.two-proportions")
+            .with("z", new Phrase.Reported(statistic, 2, Phrase.LeadingZero.KEPT))
+            .with("p", new Phrase.Reported(p, 3, Phrase.LeadingZero.LEFT_OUT))
+            .with("diff", new Phrase.Reported(DIFFERENCE, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  private Step interval() {
+    return new Step(
+        "interval",
+        say.summary("interval").with("low", LOW).with("high", HIGH),
+        lines.ofFamilies(
+            "SE", "z.ci", "ci.low", "ci.high", "p1.low", "p1.high", "p2.low", "p2.high"),
+        List.of(),
+        List.of(
+            say.prose("interval.difference"),
+            Block.Working.of(LineId.of("SE")),
+            Block.Working.of(LineId.of("z.ci")),
+            Block.Working.of(LOW),
+            Block.Working.of(HIGH),
+            new Block.Prose(
+                say.phrase("interval.words.two-proportions." + intervalSide())
+                    .with("low", LOW)
+                    .with("high", HIGH)),
+            say.prose("interval.why-two-errors"),
+            new Block.Intervals(
+                List.of(groupInterval(1), groupInterval(2)), Optional.of(LineId.of("pooled")))));
+  }
+
+  private Block.Interval groupInterval(int group) {
+    return new Block.Interval(
+        Phrase.label(table.groups().get(group - 1).label()),
+        LineId.of("p" + group),
+        LineId.of("p" + group + ".low"),
+        LineId.of("p" + group + ".high"));
+  }
+
+  /// Whether 0 lies below, in or above the interval.
+  private String intervalSide() {
+    int low = decided.exact().of(LOW).signum();
+    int high = decided.exact().of(HIGH).signum();
+    return low > 0 ? "above" : high < 0 ? "below" : "around";
+  }
+
+  private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.difference.two-proportions"));
+    blocks.add(say.prose("closer-look.sample-size.z"));
+    blocks.add(SampleSizeLines.table("N", "z", "z"));
+    blocks.addAll(Ways.offers(TwoProportions.ID, say));
+    return new Step(
+        "closer-look",
+        say.summary("closer-look.share"),
+        lines.ofFamilies("n.half", "z.half", "p.half", "n.double", "z.double", "p.double"),
+        List.of(),
+        blocks);
+  }
+}

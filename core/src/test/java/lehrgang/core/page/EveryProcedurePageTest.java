@@ -1,0 +1,108 @@
+package lehrgang.core.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Stream;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Span;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// What holds for the page of every procedure, under every alternative and at any level.
+class EveryProcedurePageTest {
+  static Stream<Solution> solutions() {
+    return ReferenceCases.oneOfEach().stream()
+        .flatMap(
+            solution ->
+                Stream.of("two-sided", "less", "greater")
+                    .map(
+                        side ->
+                            solution.withChoices(
+                                solution.choices().withOption("alternative", side))))
+        .flatMap(
+            solution ->
+                Stream.of("0.5", "0.0001")
+                    .map(level -> solution.withChoices(solution.choices().withLevel(level))));
+  }
+
+  private static List<String> sentences(Page page, String step) {
+    return page.steps().stream()
+        .filter(candidate -> step.isEmpty() || candidate.id().equals(step))
+        .flatMap(candidate -> candidate.blocks().stream())
+        .flatMap(EveryProcedurePageTest::sentences)
+        .toList();
+  }
+
+  private static Stream<String> sentences(PageBlock block) {
+    return switch (block) {
+      case PageBlock.Paragraph(_, var spans) -> Stream.of(Span.plain(spans));
+      case PageBlock.Remark(_, _, var spans) -> Stream.of(Span.plain(spans));
+      case PageBlock.TypedNumber(var spans, _, _) -> Stream.of(Span.plain(spans));
+      case PageBlock.Excerpt excerpt -> Stream.of(excerpt.sentence());
+      case PageBlock.Report(var text) -> Stream.of(text);
+      default -> Stream.empty();
+    };
+  }
+
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void noGapIsLeftOpenAndNoSentenceAcceptsTheNullHypothesis(Solution solution) {
+    for (Audience audience : Audience.values()) {
+      Page page = ReferenceCases.page(solution, audience);
+      assertThat(sentences(page, ""))
+          .allSatisfy(
+              sentence ->
+                  assertThat(sentence)
+                      .doesNotContain("{", "}", "accept", "Accept")
+                      .doesNotContainPattern("\\bproves\\b"));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void theConclusionNamesTheVariablesAndGivesBothDecisionsAlike(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    String conclusion = String.join(" ", sentences(page, "conclusion"));
+    boolean names =
+        Stream.of(
+                solution.table().rowVariable(),
+                solution.table().columnVariable(),
+                solution.table().rows().getFirst())
+            .filter(name -> !name.isBlank())
+            .anyMatch(conclusion::contains);
+    assertThat(names).as(conclusion).isTrue();
+    assertThat(page.values().of("decision")).isEqualTo(page.values().of("decision.p"));
+  }
+
+  /// What can be asked of a number on the page can be answered: name, step, sources, formula.
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void everyNumberHasAStepANameAndATrace(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    Derivation derivation = page.derivation();
+    List<LineId> placed =
+        derivation.steps().stream().map(Step::lines).flatMap(List::stream).toList();
+    assertThat(placed).doesNotHaveDuplicates();
+    for (LineId id : derivation.lines().keySet()) {
+      Trace trace = page.trace(id);
+      assertThat(trace.heading()).isNotBlank();
+      assertThat(trace.facts())
+          .noneMatch(f -> f.agreement().filter(Trace.Agreement.DIFFERS::equals).isPresent());
+      assertThat(placed).as("the step of " + id).contains(id);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void aWorksheetHidesWhatIsToBeFound(Solution solution) {
+    Page sheet = ReferenceCases.page(solution, Audience.STUDENT);
+    String p = ReferenceCases.page(solution, Audience.FULL).shown(LineId.of("p")).text();
+    assertThat(sheet.appearance(LineId.of("p"))).isEqualTo(Appearance.BLANK);
+    assertThat(sentences(sheet, "p")).noneMatch(sentence -> sentence.contains(p));
+  }
+}
