@@ -7,11 +7,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.page.Audience;
@@ -42,16 +45,88 @@ final class DeriveCommand implements Callable<Integer> {
   @Parameters(
       index = "0",
       paramLabel = "PROCEDURE",
-      description = "independence: the chi-squared test on a two-way table.")
+      description =
+          "independence, goodness-of-fit, one-proportion, two-proportions, matched-pairs or"
+              + " fisher.")
   private String procedure;
 
   @Parameters(
       index = "1",
+      arity = "0..1",
       paramLabel = "DATA.csv",
       description =
-          "A labelled table: a free corner cell and the column labels, then a label and its counts"
-              + " a row. Totals are recognised and left out. - reads standard input.")
+          "For independence, matched-pairs and fisher a labelled table: a free corner cell and the"
+              + " column labels, then a label and its counts a row. For goodness-of-fit lines of"
+              + " category, observed and perhaps share. Totals are recognised and left out."
+              + " - reads standard input.")
   private String data;
+
+  @Option(
+      names = "--successes",
+      paramLabel = "X",
+      description = "one-proportion: the number of successes.")
+  private String successes;
+
+  @Option(
+      names = "--trials",
+      paramLabel = "N",
+      description = "one-proportion: the number of trials.")
+  private String trials;
+
+  @Option(
+      names = "--claimed",
+      paramLabel = "P",
+      description = "one-proportion: the share that H0 claims, such as 0.25, 25%% or 1/4.")
+  private String claimed;
+
+  @Option(
+      names = "--first",
+      paramLabel = "X/N",
+      description = "two-proportions: successes and trials of the first group.")
+  private String first;
+
+  @Option(
+      names = "--second",
+      paramLabel = "X/N",
+      description = "two-proportions: successes and trials of the second group.")
+  private String second;
+
+  @Option(
+      names = "--difference",
+      paramLabel = "D",
+      description = "two-proportions: the difference that H0 states. Default: 0.")
+  private String difference;
+
+  @Option(
+      names = "--alternative",
+      paramLabel = "SIDE",
+      defaultValue = "two-sided",
+      description =
+          "For proportions and fisher: two-sided, less or greater. Default: ${DEFAULT-VALUE}.")
+  private String alternative;
+
+  @Option(
+      names = "--estimated",
+      paramLabel = "M",
+      description = "goodness-of-fit: parameters of the shares estimated from the data.")
+  private String estimated;
+
+  @Option(
+      names = "--rescale",
+      description = "goodness-of-fit: rescale stated shares that do not add up.")
+  private boolean rescale;
+
+  @Option(
+      names = "--decides",
+      paramLabel = "WHICH",
+      defaultValue = "plain",
+      description = "matched-pairs: plain, corrected or exact. Default: ${DEFAULT-VALUE}.")
+  private String decides;
+
+  @Option(
+      names = "--continuity",
+      description = "two-proportions: let the statistic with continuity correction decide.")
+  private boolean continuity;
 
   @Option(
       names = "--alpha",
@@ -110,9 +185,7 @@ final class DeriveCommand implements Callable<Integer> {
     if (Procedure.all().stream().noneMatch(known -> known.id().equals(procedure))) {
       throw new Complaint(
           "There is no procedure “%s”; use %s."
-              .formatted(
-                  procedure,
-                  String.join(" or ", Procedure.all().stream().map(Procedure::id).toList())));
+              .formatted(procedure, choice(Procedure.all().stream().map(Procedure::id).toList())));
     }
     Choices choices = choices();
     TableImport.Recognised table = table();
@@ -140,33 +213,71 @@ final class DeriveCommand implements Callable<Integer> {
     return 0;
   }
 
+  private Form form() {
+    return Procedure.of(procedure).forms().getFirst();
+  }
+
   private String title() {
-    return data.equals(STANDARD_INPUT) ? "Standard input" : Path.of(data).getFileName().toString();
+    if (form() == Form.SHARES) {
+      return "Shares";
+    }
+    return file().equals(STANDARD_INPUT)
+        ? "Standard input"
+        : Path.of(file()).getFileName().toString();
+  }
+
+  private String file() {
+    if (data == null) {
+      throw new Complaint(
+          "%s needs a file with its table; - reads standard input.".formatted(procedure));
+    }
+    return data;
   }
 
   private Choices choices() {
     oneOf("--story", story, "independence", "homogeneity");
     oneOf("--route", route, "margins", "share");
     oneOf("--conditions", conditions, "every-5", "fifth-5");
+    oneOf("--alternative", alternative, "two-sided", "less", "greater");
+    oneOf("--decides", decides, "plain", "corrected", "exact");
     Decimals shown = Decimals.usual();
     if (decimals != null) {
       shown = shown.withAll(places("--decimals", decimals));
     }
+    Map<String, String> numbers = new LinkedHashMap<>();
+    put(numbers, "claimed", claimed);
+    put(numbers, "difference", difference);
+    put(numbers, "estimated", estimated);
     return new Choices(
         alpha,
-        Map.of(),
+        numbers,
         Map.of(
             "story", story,
             "route", route,
             "conditions", conditions,
-            "correction", yates ? "yates" : "plain"),
+            "correction", yates ? "yates" : "plain",
+            "alternative", alternative,
+            "shares", rescale ? "rescaled" : "as-stated",
+            "decides", decides,
+            "continuity", continuity ? "corrected" : "plain"),
         shown,
         Optional.ofNullable(onTheWay).map(k -> places("--round-on-the-way", k)));
   }
 
-  private static void oneOf(String option, String value, String one, String other) {
-    if (!value.equals(one) && !value.equals(other)) {
-      throw new Complaint("%s is “%s”; use %s or %s.".formatted(option, value, one, other));
+  private static void put(Map<String, String> numbers, String field, String typed) {
+    if (typed != null) {
+      numbers.put(field, typed);
+    }
+  }
+
+  /// As "a, b or c".
+  private static String choice(List<String> known) {
+    return String.join(", ", known.subList(0, known.size() - 1)) + " or " + known.getLast();
+  }
+
+  private static void oneOf(String option, String value, String... known) {
+    if (!List.of(known).contains(value)) {
+      throw new Complaint("%s is “%s”; use %s.".formatted(option, value, choice(List.of(known))));
     }
   }
 
@@ -180,7 +291,55 @@ final class DeriveCommand implements Callable<Integer> {
   }
 
   private TableImport.Recognised table() {
-    return switch (TableImport.read(text())) {
+    return switch (form()) {
+      case TWO_WAY -> recognised(TableImport.read(text()));
+      case FREQUENCIES -> recognised(TableImport.readFrequencies(text()));
+      case SHARES -> new TableImport.Recognised(shares(), List.of(), Optional.empty());
+    };
+  }
+
+  private TableEntry shares() {
+    if (data != null) {
+      throw new Complaint(
+          "%s takes its numbers as options and no file; leave out %s.".formatted(procedure, data));
+    }
+    boolean two = Procedure.of(procedure).groups() == 2;
+    List<List<String>> groups =
+        two
+            ? List.of(share("--first", first), share("--second", second))
+            : List.of(
+                List.of(given("--successes", successes, "X"), given("--trials", trials, "N")));
+    if (!two) {
+      given("--claimed", claimed, "P");
+    }
+    return new TableEntry(
+        Form.SHARES,
+        "group",
+        "success",
+        two ? List.of("first group", "second group") : List.of("sample"),
+        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+        groups);
+  }
+
+  private String given(String option, String value, String form) {
+    if (value == null) {
+      throw new Complaint("%s needs %s %s.".formatted(procedure, option, form));
+    }
+    return value;
+  }
+
+  private List<String> share(String option, String typed) {
+    List<String> parts = List.of(given(option, typed, "X/N").split("/", -1));
+    if (parts.size() != 2) {
+      throw new Complaint(
+          "%s is “%s”; write successes and trials as X/N, such as 121/140."
+              .formatted(option, typed));
+    }
+    return parts.stream().map(String::strip).toList();
+  }
+
+  private static TableImport.Recognised recognised(TableImport.Result result) {
+    return switch (result) {
       case TableImport.Recognised recognised -> recognised;
       case TableImport.Unreadable(var problem) ->
           throw new Complaint(Wording.english().text(problem.sentence()));
@@ -189,7 +348,7 @@ final class DeriveCommand implements Callable<Integer> {
 
   private String text() {
     try {
-      return data.equals(STANDARD_INPUT)
+      return file().equals(STANDARD_INPUT)
           ? new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
           : Files.readString(Path.of(data));
     } catch (NoSuchFileException e) {

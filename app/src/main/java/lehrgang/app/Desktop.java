@@ -13,6 +13,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.DemoPictures;
 import lehrgang.desktop.DesktopApplication;
+import lehrgang.desktop.WriteWindow;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import lehrgang.documents.solutionfile.FileProblem;
@@ -25,16 +26,19 @@ final class Desktop {
   private Desktop() {}
 
   static int open(Optional<Path> file) {
-    return open(file.map(Desktop::load).orElseGet(SolutionFile::blank), file);
+    return open(
+        file.map(Desktop::load).orElseGet(SolutionFile::blank),
+        file,
+        file.isPresent() ? WriteWindow.First.SOLUTION : WriteWindow.First.START);
   }
 
-  private static int open(SolutionFile first, Optional<Path> file) {
+  private static int open(SolutionFile first, Optional<Path> file, WriteWindow.First shown) {
     if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
       throw new Complaint(
           "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
               + " one.");
     }
-    DesktopApplication.open(first, file, UserFolder.data());
+    DesktopApplication.open(first, file, UserFolder.data(), shown);
     return 0;
   }
 
@@ -48,7 +52,7 @@ final class Desktop {
 
   static int demo(PrintStream out) {
     if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
-      return open(SolutionFile.demo(), Optional.empty());
+      return open(SolutionFile.demo(), Optional.empty(), WriteWindow.First.SOLUTION);
     }
     writeDemo(DEMO_FOLDER);
     out.println(

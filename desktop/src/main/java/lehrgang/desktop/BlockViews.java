@@ -30,6 +30,9 @@ final class BlockViews {
   private static final double INNER_SIZE = 16.5;
   private static final int ANSWER_HEIGHT = 30;
 
+  /// An excerpt with more columns is set closer.
+  private static final int MOST_AREAS_AT_EASE = 8;
+
   /// A longer row label takes two lines.
   private static final int LONG_LABEL = 24;
 
@@ -169,6 +172,9 @@ final class BlockViews {
   private static Node excerpt(PageBlock.Excerpt excerpt) {
     GridPane pane = new GridPane();
     pane.getStyleClass().addAll("grid", "excerpt");
+    if (excerpt.areas().size() > MOST_AREAS_AT_EASE) {
+      pane.getStyleClass().add("dense");
+    }
     pane.setAccessibleText(Words.of("excerpt.name"));
     pane.add(head(excerpt.corner()), 0, 0);
     ColumnConstraints first = new ColumnConstraints(34);

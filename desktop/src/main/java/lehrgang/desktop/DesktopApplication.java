@@ -14,7 +14,8 @@ import org.slf4j.LoggerFactory;
 
 /// The desktop program.
 public final class DesktopApplication extends Application {
-  private record Start(SolutionFile first, Optional<Path> file, Path userFolder) {}
+  private record Start(
+      SolutionFile solution, Optional<Path> file, Path userFolder, WriteWindow.First first) {}
 
   private static Start start;
 
@@ -23,8 +24,10 @@ public final class DesktopApplication extends Application {
   /// @param first      what it shows
   /// @param file       where that came from; empty for what was never saved
   /// @param userFolder where unsaved changes are kept
-  public static void open(SolutionFile first, Optional<Path> file, Path userFolder) {
-    start = new Start(first, file, userFolder);
+  /// @param shown      whether that solution or where solutions begin
+  public static void open(
+      SolutionFile first, Optional<Path> file, Path userFolder, WriteWindow.First shown) {
+    start = new Start(first, file, userFolder, shown);
     CompletableFuture.runAsync(DesktopApplication::workAhead);
     launch(DesktopApplication.class);
   }
@@ -35,12 +38,12 @@ public final class DesktopApplication extends Application {
         .setUncaughtExceptionHandler(
             (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
     WriteWindow.prepare();
-    WriteWindow.show(stage, start.first(), start.file(), start.userFolder());
+    WriteWindow.show(stage, start.solution(), start.file(), start.userFolder(), start.first());
   }
 
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
   private static void workAhead() {
-    Solution solution = start.first().solution();
+    Solution solution = start.solution().solution();
     if (Procedure.of(solution.procedure()).derive(solution)
         instanceof Procedure.Derived(var derivation)) {
       Page.of(solution, derivation, Audience.FULL);

@@ -16,23 +16,35 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Opening, saving and handing out: the only moments in which the window asks for a file.
 final class Files {
-  private static final String ENDING = ".lehrgang";
+  static final String ENDING = ".lehrgang";
 
   private final Workbench workbench;
+  private final RecentFiles recent;
 
-  Files(Workbench workbench) {
+  Files(Workbench workbench, RecentFiles recent) {
     this.workbench = workbench;
+    this.recent = recent;
   }
 
   void open(Window window) {
+    open(window, () -> {});
+  }
+
+  /// @param opened what to do once a file was chosen
+  void open(Window window, Runnable opened) {
     Optional.ofNullable(chooser("file.solutions", "*" + ENDING).showOpenDialog(window))
         .map(File::toPath)
-        .ifPresent(this::open);
+        .ifPresent(
+            path -> {
+              open(path);
+              opened.run();
+            });
   }
 
   void open(Path path) {
     try {
       workbench.open(path);
+      recent.add(path);
     } catch (FileProblem e) {
       workbench.notice().set(Notice.of(e.getMessage()));
     }
@@ -68,6 +80,7 @@ final class Files {
             : path.resolveSibling(path.getFileName() + ENDING);
     try {
       workbench.save(named);
+      recent.add(named);
     } catch (FileProblem e) {
       workbench.notice().set(Notice.of(e.getMessage()));
     }

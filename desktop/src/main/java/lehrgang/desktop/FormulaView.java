@@ -18,6 +18,7 @@ import lehrgang.desktop.FormulaLayout.Weight;
 /// narrow.
 final class FormulaView extends Region {
   private static final double LINE_GAP = 8;
+  private static final double SMALLEST = 9.5;
 
   private final List<Laid> parts;
   private final double indent;
@@ -52,6 +53,13 @@ final class FormulaView extends Region {
       parts.add(layout.lay(link, size, last ? Weight.RESULT : Weight.STEP));
     }
     return new FormulaView(parts, Speech.of(chain.box()));
+  }
+
+  /// The same, set smaller where a part would be wider than the room there is.
+  static FormulaView fitted(Chain chain, double size, double room, FormulaLayout layout) {
+    FormulaView view = of(chain, size, layout);
+    double widest = view.parts.stream().mapToDouble(Laid::width).max().orElse(0) + view.indent;
+    return widest <= room ? view : of(chain, Math.max(SMALLEST, size * room / widest), layout);
   }
 
   private record Row(List<Laid> parts, double left) {

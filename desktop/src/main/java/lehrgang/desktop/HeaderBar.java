@@ -23,13 +23,13 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class HeaderBar extends HBox {
   private static final double LEAST_TITLE = 160;
 
-  /// A title longer than this takes the subtitle's place.
-  private static final int ROOM_FOR_SUBTITLE = 44;
+  /// So many characters of title and subtitle stand beside each other; the title goes first.
+  private static final int ROOM = 70;
 
   private final Label title = new Label();
   private final Label subtitle = new Label();
 
-  HeaderBar(Workbench workbench, Files files, Runnable toggleTheme) {
+  HeaderBar(Workbench workbench, Files files, Runnable toStart, Runnable toggleTheme) {
     getStyleClass().add("header");
     title.getStyleClass().add("header-title");
     subtitle.getStyleClass().add("header-subtitle");
@@ -60,6 +60,7 @@ final class HeaderBar extends HBox {
                 workbench.unsaved()));
     getChildren()
         .addAll(
+            icon("fth-grid", "start", toStart),
             title,
             subtitle,
             space,
@@ -112,10 +113,12 @@ final class HeaderBar extends HBox {
   private void show(Solution solution) {
     String name = solution.question().title().strip();
     title.setText(name.isEmpty() ? Words.of("untitled") : name);
-    String story = Wording.english().text("procedure." + solution.procedure());
+    String procedure = Wording.english().text("procedure." + solution.procedure());
     String source = solution.question().source().strip();
-    subtitle.setVisible(name.length() <= ROOM_FOR_SUBTITLE);
+    String whole = source.isEmpty() ? procedure : source + " · " + procedure;
+    boolean roomy = name.length() + whole.length() <= ROOM;
+    subtitle.setText(roomy ? whole : procedure);
+    subtitle.setVisible(name.length() + subtitle.getText().length() <= ROOM);
     subtitle.setManaged(subtitle.isVisible());
-    subtitle.setText(source.isEmpty() ? story : source + " · " + story);
   }
 }

@@ -102,7 +102,7 @@ final class OutcomesView extends VBox {
   private static Label entry(String text) {
     Label label = new Label(text);
     label.getStyleClass().add("entry");
-    label.setMaxWidth(Double.MAX_VALUE);
+    label.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
     GridPane.setHalignment(label, HPos.RIGHT);
     return label;
   }

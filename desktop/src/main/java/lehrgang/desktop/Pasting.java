@@ -3,11 +3,18 @@ package lehrgang.desktop;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.input.Clipboard;
+import lehrgang.core.data.Checked;
+import lehrgang.core.data.ShareMatching;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.table.TableImport;
 
-/// Takes a table from the clipboard, says what was done with its totals, and offers to keep them.
+/// Takes a table from the clipboard, says what it was taken for and what was done with its totals,
+/// and
+/// offers to keep them.
 final class Pasting {
   private Pasting() {}
 
@@ -28,40 +35,84 @@ final class Pasting {
   }
 
   static void paste(Workbench workbench, String text) {
-    Wording wording = Wording.english();
-    switch (TableImport.read(text)) {
+    TableEntry current = workbench.solution().get().table();
+    Optional<TableImport.Recognised> shares =
+        current.form() == Form.FREQUENCIES ? TableImport.sharesIn(text) : Optional.empty();
+    if (shares.isPresent()) {
+      pasteShares(workbench, current, shares.get().table());
+      return;
+    }
+    switch (TableImport.readAs(current.form(), text)) {
       case TableImport.Unreadable(var problem) ->
-          workbench.notice().set(Notice.of(wording.text(problem.sentence())));
-      case TableImport.Recognised(var table, var notes, var withTotals) -> {
-        String said =
-            notes.isEmpty()
-                ? Words.of("status.pasted")
-                : notes.stream().map(wording::text).collect(Collectors.joining(" "));
-        take(workbench, table);
-        workbench
-            .notice()
-            .set(
-                new Notice(
-                    said,
-                    withTotals.map(
-                        all ->
-                            new Notice.Offer(
-                                Words.of("table.keep-totals"), () -> take(workbench, all)))));
+          workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
+      case TableImport.Recognised recognised -> take(workbench, recognised);
+    }
+  }
+
+  /// Shares are matched to their categories by label, never by place.
+  private static void pasteShares(Workbench workbench, TableEntry current, TableEntry pasted) {
+    switch (ShareMatching.match(current, pasted)) {
+      case Checked.Bad<TableEntry>(var problems) ->
+          workbench
+              .notice()
+              .set(
+                  Notice.of(
+                      problems.stream()
+                          .map(problem -> Wording.english().text(problem.sentence()))
+                          .collect(Collectors.joining(" "))));
+      case Checked.Good<TableEntry>(var table) -> {
+        workbench.edit("", solution -> solution.withTable(table));
+        workbench.notice().set(Notice.of(Words.of("status.shares-matched")));
       }
     }
   }
 
-  /// Variables that the pasted table does not name keep their names.
+  private static void take(Workbench workbench, TableImport.Recognised recognised) {
+    Wording wording = Wording.english();
+    String said =
+        recognised.notes().isEmpty()
+            ? Words.of("status.pasted")
+            : recognised.notes().stream().map(wording::text).collect(Collectors.joining(" "));
+    take(workbench, recognised.table());
+    workbench
+        .notice()
+        .set(
+            new Notice(
+                said,
+                recognised
+                    .withTotals()
+                    .map(
+                        all ->
+                            new Notice.Offer(
+                                Words.of("table.keep-totals"), () -> take(workbench, all)))));
+  }
+
+  /// Variables that the pasted table does not name keep their names; a table of another form brings
+  /// the
+  /// procedure that reads it.
   private static void take(Workbench workbench, TableEntry table) {
     workbench.edit(
         "",
         solution -> {
           TableEntry old = solution.table();
-          return solution.withTable(
+          Solution next =
+              Procedure.of(solution.procedure()).forms().contains(table.form())
+                  ? solution
+                  : withProcedureFor(solution, table.form());
+          return next.withTable(
               table.withVariables(
                   named(table.rowVariable()).orElse(old.rowVariable()),
                   named(table.columnVariable()).orElse(old.columnVariable())));
         });
+  }
+
+  private static Solution withProcedureFor(Solution solution, Form form) {
+    Procedure fitting =
+        Procedure.all().stream()
+            .filter(procedure -> procedure.forms().contains(form))
+            .findFirst()
+            .orElseThrow();
+    return solution.withProcedure(fitting.id()).withStudentViews(fitting.usualStudentViews());
   }
 
   private static Optional<String> named(String variable) {

@@ -365,7 +365,7 @@ final class TableEditor extends VBox {
       }
       case FREQUENCIES -> {
         pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
-        pane.add(total(LineId.of("n"), "grand-total"), 1, foot);
+        pane.add(total(LineId.of("n"), "column-total"), 1, foot);
       }
       case SHARES -> {
         // Successes and trials have no sum that means anything here.
@@ -418,6 +418,10 @@ final class TableEditor extends VBox {
     messages.getChildren().clear();
     List<Problem> mine =
         problems.stream().filter(problem -> !(problem.place() instanceof Problem.Field)).toList();
+    if (!mine.isEmpty() && nothingTyped()) {
+      messages.getChildren().add(BlockViews.label(Words.of("table.empty"), "hint"));
+      return;
+    }
     for (Problem problem : mine) {
       String sentence = Wording.english().text(problem.sentence());
       fields(problem.place()).forEach(field -> mark(field, Optional.of(sentence)));
@@ -436,6 +440,13 @@ final class TableEditor extends VBox {
               BlockViews.label(
                   Words.of("table.more-problems", mine.size() - MOST_PROBLEMS), "message"));
     }
+  }
+
+  /// A table still to be filled is not wrong yet.
+  private boolean nothingTyped() {
+    return workbench.solution().get().table().cells().stream()
+        .flatMap(List::stream)
+        .allMatch(String::isBlank);
   }
 
   private Button offer(Problem.Remedy remedy) {

@@ -29,6 +29,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class TraceView extends ScrollPane {
   private static final double HEADLINE = 27;
   private static final double FORMULA = 17;
+
+  /// The width that a formula has in the narrowest trace.
+  private static final double ROOM = 278;
   private static final double FACT = 15.5;
   private static final int MOST_LINKS = 12;
 
@@ -106,7 +109,7 @@ final class TraceView extends ScrollPane {
         .ifPresent(
             chain -> {
               sections.getChildren().add(head("trace.formula"));
-              FormulaView formula = FormulaView.of(chain, FORMULA, formulas);
+              FormulaView formula = FormulaView.fitted(chain, FORMULA, ROOM, formulas);
               formula.setFocusTraversable(true);
               sections.getChildren().add(formula);
             });

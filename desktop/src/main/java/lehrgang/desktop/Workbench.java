@@ -124,8 +124,35 @@ final class Workbench {
   }
 
   void open(Path from) throws FileProblem {
-    show(SolutionFile.load(from), Optional.of(from));
-    notice.set(Notice.of(Words.of("status.opened", from.getFileName())));
+    SolutionFile opened = SolutionFile.load(from);
+    replace(opened, Optional.of(from), Words.of("status.opened", from.getFileName()));
+  }
+
+  /// Goes on with another solution that was never saved.
+  void begin(SolutionFile other) {
+    replace(other, Optional.empty(), "");
+  }
+
+  /// Shows another solution. What was not saved of the one before can be brought back.
+  private void replace(SolutionFile other, Optional<Path> from, String said) {
+    SolutionFile before = file.with(solution.get());
+    SolutionFile beforeSaved = file.with(saved);
+    Optional<Path> beforePath = path;
+    boolean lost = unsaved.get();
+    show(other, from);
+    if (lost) {
+      Runnable back =
+          () -> {
+            show(beforeSaved, beforePath);
+            edit("", _ -> before.solution());
+          };
+      notice.set(
+          new Notice(
+              (said + " " + Words.of("status.left-unsaved")).strip(),
+              Optional.of(new Notice.Offer(Words.of("status.bring-back"), back))));
+    } else if (!said.isEmpty()) {
+      notice.set(Notice.of(said));
+    }
   }
 
   private void show(SolutionFile opened, Optional<Path> from) {

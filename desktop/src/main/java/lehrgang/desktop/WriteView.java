@@ -1,5 +1,6 @@
 package lehrgang.desktop;
 
+import java.nio.file.Path;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextArea;
@@ -17,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.expr.LineId;
+import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The Write view: the rail, the page and the trace, between the bar and the verdict.
 final class WriteView extends BorderPane {
@@ -27,30 +29,48 @@ final class WriteView extends BorderPane {
   private final LiveNumbers numbers;
   private final PageView page;
   private final TraceView trace;
+  private final StartView start;
   private final Zoom zoom;
 
-  WriteView(Workbench workbench) {
+  WriteView(Workbench workbench, RecentFiles recent) {
     this.workbench = workbench;
-    this.files = new Files(workbench);
+    this.files = new Files(workbench, recent);
     this.numbers = new LiveNumbers(workbench);
     this.page = new PageView(workbench, numbers);
     this.trace = new TraceView(workbench, numbers);
-    this.zoom = new Zoom(this);
+    this.start = new StartView(workbench, files, recent, this::hideStart);
+    this.zoom = new Zoom(new StackPane(this, start));
     Rail rail = new Rail(workbench, page::goTo);
     page.onStepInSight(rail::setCurrent);
     NoticeBar notice = new NoticeBar(workbench);
     StackPane centre = new StackPane(page, notice);
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getStyleClass().add("write-view");
-    setTop(new HeaderBar(workbench, files, this::toggleTheme));
+    setTop(new HeaderBar(workbench, files, this::showStart, this::toggleTheme));
     setCenter(columns(rail, centre));
     setBottom(new VerdictStrip(workbench, numbers));
     workbench
         .selection()
         .subscribe(selected -> selected.flatMap(numbers::placeOf).ifPresent(page::reveal));
-    addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
-    setOnDragOver(WriteView::welcome);
-    setOnDragDropped(this::dropped);
+    zoom.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+    zoom.setOnDragOver(WriteView::welcome);
+    zoom.setOnDragDropped(this::dropped);
+    hideStart();
+  }
+
+  /// Shows where a solution begins.
+  void showStart() {
+    start.setVisible(true);
+    setVisible(false);
+  }
+
+  private void hideStart() {
+    start.setVisible(false);
+    setVisible(true);
+  }
+
+  boolean isAtStart() {
+    return start.isVisible();
   }
 
   /// The page keeps the middle; rail and trace give way first, within their bounds.
@@ -128,6 +148,10 @@ final class WriteView extends BorderPane {
       zoom.out();
     } else if (is(event, KeyCode.DIGIT0, KeyCombination.SHORTCUT_DOWN)) {
       zoom.reset();
+    } else if (is(event, KeyCode.N, KeyCombination.SHORTCUT_DOWN)) {
+      showStart();
+    } else if (is(event, KeyCode.ESCAPE) && isAtStart()) {
+      hideStart();
     } else if (is(event, KeyCode.LEFT, KeyCombination.ALT_DOWN)) {
       trace.back();
     } else {
@@ -143,8 +167,17 @@ final class WriteView extends BorderPane {
     if (text == null || !Pasting.isTable(text) || inQuestion) {
       return false;
     }
-    Pasting.paste(workbench, text);
+    paste(text);
     return true;
+  }
+
+  /// At the start, a table begins a solution of its own.
+  private void paste(String text) {
+    if (isAtStart()) {
+      workbench.begin(SolutionFile.blank());
+      hideStart();
+    }
+    Pasting.paste(workbench, text);
   }
 
   private static void welcome(DragEvent event) {
@@ -154,11 +187,19 @@ final class WriteView extends BorderPane {
     event.consume();
   }
 
+  private void drop(Path path) {
+    if (isAtStart() && !path.toString().endsWith(Files.ENDING)) {
+      workbench.begin(SolutionFile.blank());
+    }
+    hideStart();
+    files.drop(path);
+  }
+
   private void dropped(DragEvent event) {
     if (event.getDragboard().hasFiles()) {
-      files.drop(event.getDragboard().getFiles().getFirst().toPath());
+      drop(event.getDragboard().getFiles().getFirst().toPath());
     } else if (event.getDragboard().hasString()) {
-      Pasting.paste(workbench, event.getDragboard().getString());
+      paste(event.getDragboard().getString());
     }
     event.setDropCompleted(true);
     event.consume();

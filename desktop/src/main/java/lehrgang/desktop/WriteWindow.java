@@ -22,7 +22,7 @@ public final class WriteWindow {
 
   private WriteWindow(SolutionFile opened, Path userFolder) {
     workbench = new Workbench(opened);
-    view = new WriteView(workbench);
+    view = new WriteView(workbench, new RecentFiles(userFolder));
     scene = new Scene(view.zoomable(), WIDTH, HEIGHT);
     scene.getStylesheets().add(WriteWindow.class.getResource("tokens.css").toExternalForm());
     recovery = new Recovery(workbench, userFolder);
@@ -39,6 +39,18 @@ public final class WriteWindow {
   /// @param file       where it came from; empty for one that was never saved
   /// @param userFolder where unsaved changes are kept
   static WriteWindow show(Stage stage, SolutionFile opened, Optional<Path> file, Path userFolder) {
+    return show(stage, opened, file, userFolder, First.SOLUTION);
+  }
+
+  /// What the window shows first.
+  public enum First {
+    SOLUTION,
+    START
+  }
+
+  /// Shows a solution in a window, or first where solutions begin.
+  static WriteWindow show(
+      Stage stage, SolutionFile opened, Optional<Path> file, Path userFolder, First first) {
     WriteWindow window = new WriteWindow(opened, userFolder);
     file.ifPresent(window.view.files()::open);
     stage.setScene(window.scene);
@@ -48,6 +60,9 @@ public final class WriteWindow {
     window.workbench.unsaved().subscribe(_ -> window.title(stage));
     window.recovery.start();
     stage.setOnHidden(_ -> window.recovery.stop());
+    if (first == First.START) {
+      window.view.showStart();
+    }
     stage.show();
     return window;
   }

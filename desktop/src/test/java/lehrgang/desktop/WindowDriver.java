@@ -171,6 +171,24 @@ final class WindowDriver {
     FxTurn.run(() -> ((ButtonBase) node).fire());
   }
 
+  /// Presses the button with this text.
+  void pressLabelled(String label) {
+    settle();
+    FxTurn.run(() -> button(window.scene().getRoot(), label).orElseThrow().fire());
+  }
+
+  private static Optional<ButtonBase> button(Node node, String label) {
+    return switch (node) {
+      case ButtonBase button when button.getText().equals(label) -> Optional.of(button);
+      case Parent parent ->
+          parent.getChildrenUnmodifiable().stream()
+              .map(child -> button(child, label))
+              .flatMap(Optional::stream)
+              .findFirst();
+      default -> Optional.empty();
+    };
+  }
+
   void choose(String optionId, String label) {
     Parent segments = (Parent) find(optionId);
     Node wanted =

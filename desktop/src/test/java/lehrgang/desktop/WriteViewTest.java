@@ -303,7 +303,7 @@ class WriteViewTest {
   @Test
   void aSolutionWithoutDataAsksForThemAndComesAliveWithTheLastCount() {
     WindowDriver blank = WindowDriver.open(SolutionFile.blank(), folder.resolve("other"));
-    assertThat(blank.isShown("row 1, column 1 is empty: type a count")).isTrue();
+    assertThat(blank.isShown("Type the counts here, or paste a table.")).isTrue();
     assertThat(blank.isShown("Untitled solution")).isTrue();
     assertThat(blank.verdict()).isEmpty();
     blank.click("count-1-1");

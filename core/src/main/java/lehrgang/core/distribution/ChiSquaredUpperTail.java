@@ -110,11 +110,9 @@ public enum ChiSquaredUpperTail implements NamedFunction {
     }
     List<Expr> terms = new ArrayList<>();
     terms.add(Expr.number(1));
-    Value oddFactorial = Value.ONE;
     for (int r = 2; r <= (df - 1) / 2; r++) {
-      oddFactorial = oddFactorial.times(Value.of(2L * r - 1));
       Expr power = r == 2 ? x : new Expr.Power(x, r - 1);
-      terms.add(power.over(new Expr.Constant(oddFactorial)));
+      terms.add(power.over(new Expr.OddFactorial(2 * r - 1)));
     }
     List<Expr> factors = new ArrayList<>(List.of(Expr.number(2), NormalDensity.at(root), root));
     if (terms.size() > 1) {

@@ -16,7 +16,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.statistics.distribution.HypergeometricDistribution;
 
 /// The probability of a 2 × 2 table with given margins by its corner count a,
-/// C(R₁, a)·C(R₂, C₁ − a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂ and C₁.
+/// C(R₁, a)·C(R₂, C₁ − a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂, C₁ and n.
 ///
 /// An exact fraction up to [#MOST_EXACT] observations; above that the fractions have thousands of
 /// digits,
@@ -42,8 +42,8 @@ public enum HypergeometricProbability implements NamedFunction {
   private static final Map<Margins, List<Value>> KNOWN = new ConcurrentHashMap<>();
 
   /// P(a) as a formula.
-  public static Expr at(Expr corner, Expr row, Expr otherRow, Expr column) {
-    return new Expr.Named(INSTANCE, List.of(corner, row, otherRow, column));
+  public static Expr at(Expr corner, Expr row, Expr otherRow, Expr column, Expr n) {
+    return new Expr.Named(INSTANCE, List.of(corner, row, otherRow, column, n));
   }
 
   @Override
@@ -117,7 +117,7 @@ public enum HypergeometricProbability implements NamedFunction {
     Expr column = arguments.get(3);
     return Expr.product(
             new Expr.Choose(row, corner), new Expr.Choose(otherRow, column.minus(corner)))
-        .over(new Expr.Choose(Expr.sum(row, otherRow), column));
+        .over(new Expr.Choose(arguments.get(4), column));
   }
 
   @Override

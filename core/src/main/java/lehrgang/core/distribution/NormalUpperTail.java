@@ -49,13 +49,11 @@ public enum NormalUpperTail implements NamedFunction {
 
   private static Expr series(Expr z, double size) {
     List<Expr> terms = new ArrayList<>();
-    Value oddFactorial = Value.ONE;
     double logTerm = size == 0 ? NEGLIGIBLE : Math.log(size);
     terms.add(z);
     for (int k = 1; logTerm > NEGLIGIBLE; k++) {
       int odd = 2 * k + 1;
-      oddFactorial = oddFactorial.times(Value.of(odd));
-      terms.add(new Expr.Power(z, odd).over(new Expr.Constant(oddFactorial)));
+      terms.add(new Expr.Power(z, odd).over(new Expr.OddFactorial(odd)));
       logTerm += 2 * Math.log(size) - Math.log(odd);
     }
     return Expr.number(1)

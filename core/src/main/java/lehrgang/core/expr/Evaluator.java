@@ -43,6 +43,7 @@ public record Evaluator(Function<LineId, Value> lines) {
       case Expr.Negative(var inner) -> evaluate(inner).negated();
       case Expr.NaturalLog(var inner) -> Elementary.log(evaluate(inner));
       case Expr.Factorial(var of) -> factorial(of);
+      case Expr.OddFactorial(var last) -> oddFactorial(last);
       case Expr.Choose(var from, var chosen) ->
           Value.of(
               Combinations.choose(
@@ -87,6 +88,14 @@ public record Evaluator(Function<LineId, Value> lines) {
       tail = z.plus(Value.of(level).over(tail));
     }
     return tail;
+  }
+
+  private static Value oddFactorial(int last) {
+    BigInteger product = BigInteger.ONE;
+    for (int odd = 3; odd <= last; odd += 2) {
+      product = product.multiply(BigInteger.valueOf(odd));
+    }
+    return Value.of(product);
   }
 
   private static Value factorial(int of) {

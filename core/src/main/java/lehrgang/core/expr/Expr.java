@@ -52,6 +52,9 @@ public sealed interface Expr {
 
   record Factorial(int of) implements Expr {}
 
+  /// 1·3·5 ⋯ up to an odd number.
+  record OddFactorial(int last) implements Expr {}
+
   /// The number of ways to choose so many of so many, C(n, k).
   record Choose(Expr from, Expr chosen) implements Expr {}
 
@@ -138,7 +141,7 @@ public sealed interface Expr {
   /// The parts that this node is made of, in reading order.
   default List<Expr> parts() {
     return switch (this) {
-      case Ref _, Constant _, Datum _, Pi _, Factorial _ -> List.of();
+      case Ref _, Constant _, Datum _, Pi _, Factorial _, OddFactorial _ -> List.of();
       case Sum(var terms) -> terms;
       case Difference(var left, var right) -> List.of(left, right);
       case Product(var factors) -> factors;

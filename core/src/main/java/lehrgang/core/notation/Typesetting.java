@@ -34,6 +34,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
   private static final int MOST_TERMS = 5;
   private static final int SHOWN_FIRST = 3;
   private static final int SHOWN_LEVELS = 3;
+  private static final int LONGEST_ODD = 9;
 
   public Box box(Expr formula) {
     return switch (formula) {
@@ -57,6 +58,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           Box.row(new Box.Atom("−", Box.Style.PREFIX), inside(inner, PRODUCT));
       case Expr.NaturalLog(var inner) -> Box.row(Box.name("ln\u2009"), inside(inner, CLOSED));
       case Expr.Factorial(var of) -> Box.number(of + "!");
+      case Expr.OddFactorial(var last) -> oddFactorial(last);
       case Expr.Choose(var from, var chosen) ->
           Box.row(
               Box.name("C"),
@@ -74,6 +76,29 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Named(var function, var arguments) -> named(function.key(), arguments);
       case Expr.AtLeast(var left, var right) -> Box.row(box(left), Box.operator("≥"), box(right));
     };
+  }
+
+  private static Box oddFactorial(int last) {
+    if (last <= 3) {
+      return Box.number(Integer.toString(last));
+    }
+    List<Box> factors = new ArrayList<>(List.of(Box.number("3"), Box.operator("·")));
+    if (last > LONGEST_ODD) {
+      factors.addAll(
+          List.of(
+              Box.number("5"),
+              Box.operator("·"),
+              Box.name("⋯"),
+              Box.operator("·"),
+              Box.number(Integer.toString(last))));
+      return new Box.Row(factors);
+    }
+    factors.add(Box.number("5"));
+    for (int odd = 7; odd <= last; odd += 2) {
+      factors.add(Box.operator("·"));
+      factors.add(Box.number(Integer.toString(odd)));
+    }
+    return new Box.Row(factors);
   }
 
   /// An exponent keeps to one line: −χ²/2 with a slash.
@@ -180,7 +205,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
               Box.variable("P"),
               Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≤"), first)));
       case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
-      case "normal-critical" -> Box.lowered(Box.variable("z"), first);
+      case "normal-critical" -> Box.lowered(Box.variable("z"), inLine(arguments.getFirst()));
       case "chi-squared-critical" ->
           new Box.Scripts(
               Box.variable("χ"),
@@ -217,6 +242,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           lines.apply(id) instanceof Box.Scripts s && s.raised().isPresent() ? POWER : CLOSED;
       case Expr.Constant _, Expr.Datum _, Expr.Pi _, Expr.Root _ -> CLOSED;
       case Expr.Magnitude _, Expr.Factorial _, Expr.Choose _ -> CLOSED;
+      case Expr.OddFactorial(var last) -> last <= 3 ? CLOSED : PRODUCT;
       case Expr.Minimum _, Expr.Maximum _ -> CLOSED;
     };
   }

@@ -148,9 +148,9 @@ final class FigureSetter {
                     new Mark(
                         id,
                         typesetter.values().of(id).asDouble(),
-                        typesetter.text(
-                            Phrase.of("figure.intervals.reference")
-                                .with("reference", new Phrase.Stated(id)))));
+                        wording.text("family." + id.name())
+                            + " "
+                            + typesetter.shown(id).standalone()));
     return new FigureSpec.Intervals(
         bars, reference, wording.text(Phrase.of("figure.intervals").with("list", list)));
   }

@@ -210,16 +210,13 @@ final class StepSetter {
 
   private Grid grid(CellTable table) {
     double largest =
-        table
-            .shade()
-            .map(
-                shade ->
-                    shade.stream()
-                        .flatMap(List::stream)
-                        .mapToDouble(id -> strength(table, shade, id))
-                        .max()
-                        .orElse(0))
-            .orElse(0.0);
+        table.shade().isEmpty()
+            ? 0
+            : table.cells().stream()
+                .flatMap(List::stream)
+                .mapToDouble(id -> Math.abs(typesetter.values().of(id).asDouble()))
+                .max()
+                .orElse(0);
     List<List<GridCell>> cells =
         IntStream.range(0, table.cells().size())
             .mapToObj(
@@ -237,16 +234,6 @@ final class StepSetter {
         table.columnTotals().stream().map(id -> cell(id, 0, false)).toList(),
         table.grandTotal().map(id -> cell(id, 0, false)),
         wording.text("table.total"));
-  }
-
-  private double strength(CellTable table, List<List<LineId>> shade, LineId id) {
-    for (int i = 0; i < shade.size(); i++) {
-      int j = shade.get(i).indexOf(id);
-      if (j >= 0) {
-        return Math.abs(typesetter.values().of(table.cells().get(i).get(j)).asDouble());
-      }
-    }
-    return 0;
   }
 
   private GridCell cell(CellTable table, int row, int column, double largest) {
@@ -292,15 +279,18 @@ final class StepSetter {
         .map(
             search ->
                 new PageBlock.Iterations(
-                    wording.text("critical.iterations"),
+                    wording.text("iterations.start." + search.function()),
                     List.of(
                         wording.text("iterations.step"),
                         wording.text("iterations.point"),
                         wording.text("iterations.area")),
-                    rows(search)));
+                    rows(search.search())));
   }
 
-  private Optional<RootSearch> search(Expr formula) {
+  /// @param function the key of the function whose root was searched
+  private record Found(String function, RootSearch search) {}
+
+  private Optional<Found> search(Expr formula) {
     if (!(formula instanceof Expr.Named(var function, var arguments))) {
       return formula.parts().stream().map(this::search).flatMap(Optional::stream).findFirst();
     }
@@ -311,7 +301,7 @@ final class StepSetter {
       return search(written);
     }
     return function instanceof RootFinding finding
-        ? Optional.of(finding.search(values))
+        ? Optional.of(new Found(function.key(), finding.search(values)))
         : Optional.empty();
   }
 

@@ -26,6 +26,7 @@ import lehrgang.core.wording.Wording;
 /// Sets the numbers, formulas and sentences of one derivation under one reading.
 final class Typesetter implements Wording.Numbers {
   private static final int STEP_DIGITS = 4;
+  private static final int FEW_DIGITS = 2;
   private static final int LONGEST_FRACTION = 9;
   private static final int LONGEST_IN_LIST = 36;
 
@@ -77,6 +78,15 @@ final class Typesetter implements Wording.Numbers {
   @Override
   public Box number(LineId id) {
     return mask.hides(id) ? new Box.Blank() : Box.number(shown(id).standalone());
+  }
+
+  /// As put in for a term: a probability too small for its decimals keeps a few digits of its own.
+  private Box putIn(LineId id) {
+    Shown shown = shown(id);
+    boolean bound = shown.relation() == Relation.BELOW || shown.relation() == Relation.ABOVE;
+    return bound && !mask.hides(id)
+        ? Box.number(format.style().significant(values.of(id), FEW_DIGITS).text())
+        : number(id);
   }
 
   @Override
@@ -307,7 +317,7 @@ final class Typesetter implements Wording.Numbers {
   }
 
   private Typesetting numbers() {
-    return new Typesetting(this::number, Typesetting.Families.TERM_BY_TERM, format.style());
+    return new Typesetting(this::putIn, Typesetting.Families.TERM_BY_TERM, format.style());
   }
 
   /// The second route to a line, as a formula in symbols and its value.

@@ -32,7 +32,8 @@ public final class Changes {
   }
 
   private static Solution switched(Solution solution, Procedure procedure) {
-    Solution next = solution.withProcedure(procedure.id());
+    Solution next =
+        solution.withProcedure(procedure.id()).withStudentViews(procedure.usualStudentViews());
     TableEntry table = solution.table();
     if (procedure.forms().contains(table.form())) {
       return next;

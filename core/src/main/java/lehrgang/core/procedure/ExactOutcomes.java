@@ -56,13 +56,14 @@ record ExactOutcomes(int first, List<Value> values, int own, Set<Integer> summed
       long row, long otherRow, long column, Alternative alternative, long own) {
     int smallest = (int) Math.max(0, column - otherRow);
     int largest = (int) Math.min(row, column);
+    Value n = Value.of(row + otherRow);
     List<Value> margins = List.of(Value.of(row), Value.of(otherRow), Value.of(column));
     return of(
         smallest,
         largest,
         k ->
             HypergeometricProbability.INSTANCE.apply(
-                List.of(Value.of(k), margins.get(0), margins.get(1), margins.get(2))),
+                List.of(Value.of(k), margins.get(0), margins.get(1), margins.get(2), n)),
         alternative,
         (int) own);
   }

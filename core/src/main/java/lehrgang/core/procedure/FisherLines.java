@@ -49,7 +49,7 @@ record FisherLines(Lines lines, ExactOutcomes outcomes) {
         lines,
         k ->
             HypergeometricProbability.at(
-                new Expr.Constant(Value.of(k)), row, ref(SECOND_ROW), column));
+                new Expr.Constant(Value.of(k)), row, ref(SECOND_ROW), column, line("n")));
     own.addSum(lines, "p", "");
     for (Alternative other : Alternative.values()) {
       if (other != alternative) {

@@ -74,14 +74,14 @@ final class FitLines {
     if (!equal) {
       for (int i = 1; i <= categories; i++) {
         Expr typed = new Expr.Datum(table.weights().get(i - 1));
-        lines.add(member("stated", "g", i, typed, Kind.SHARE));
+        lines.add(member("stated", "g", i, typed, Kind.CLAIM));
       }
       lines.add(
           single(
               "stated.sum",
               Symbol.of("g").lowered("Σ"),
               sumOver("i", "stated", categories),
-              Kind.SHARE));
+              Kind.CLAIM));
     }
     for (int i = 1; i <= categories; i++) {
       Expr share = equal ? number(1).over(line("k")) : share(ref(LineId.of("stated", i)));

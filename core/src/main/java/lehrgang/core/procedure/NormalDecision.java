@@ -68,7 +68,7 @@ record NormalDecision(Alternative alternative) {
   static Line quantile() {
     return named(
         "z.ci",
-        Symbol.of("z").raised("*"),
+        Symbol.of("z").lowered("ci"),
         NormalCritical.INSTANCE,
         List.of(line("alpha").over(number(2))),
         Kind.CRITICAL);

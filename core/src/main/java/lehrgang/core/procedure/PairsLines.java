@@ -60,10 +60,10 @@ final class PairsLines {
       boolean changed = row != column;
       lines.add(line.as(changed ? Role.ROW_TOTAL : Role.OBSERVED));
     }
-    lines.add(total("R1", "R", 1, "a", "b", table.rows().get(0)));
-    lines.add(total("R2", "R", 2, "c", "d", table.rows().get(1)));
-    lines.add(total("C1", "C", 1, "a", "c", table.columns().get(0)));
-    lines.add(total("C2", "C", 2, "b", "d", table.columns().get(1)));
+    lines.add(total("R", 1, "a", "b", table.rows().get(0)));
+    lines.add(total("R", 2, "c", "d", table.rows().get(1)));
+    lines.add(total("C", 1, "a", "c", table.columns().get(0)));
+    lines.add(total("C", 2, "b", "d", table.columns().get(1)));
     lines.add(
         single(
                 "n",
@@ -77,11 +77,10 @@ final class PairsLines {
     lines.add(single("E.m", Symbol.of("E"), product(HALF, line("m")), Kind.EXPECTED));
   }
 
-  private static Line total(
-      String name, String letter, int i, String one, String other, String label) {
+  private static Line total(String name, int i, String one, String other, String label) {
     return new Line(
-        LineId.of(name),
-        Symbol.of(letter).lowered(Integer.toString(i)),
+        LineId.of(name, i),
+        Symbol.of(name).lowered(Integer.toString(i)),
         Phrase.label(label),
         Expr.sum(line(one), line(other)),
         Kind.COUNT);
@@ -152,9 +151,16 @@ final class PairsLines {
   private void shares() {
     lines.add(
         single(
-            "p.before", Symbol.of("p").lowered("before"), line("R1").over(line("n")), Kind.SHARE));
+            "p.before",
+            Symbol.of("p").lowered("before"),
+            Expr.ref(LineId.of("R", 1)).over(line("n")),
+            Kind.SHARE));
     lines.add(
-        single("p.after", Symbol.of("p").lowered("after"), line("C1").over(line("n")), Kind.SHARE));
+        single(
+            "p.after",
+            Symbol.of("p").lowered("after"),
+            Expr.ref(LineId.of("C", 1)).over(line("n")),
+            Kind.SHARE));
     lines.add(
         single("diff", Symbol.of("D"), line("p.after").minus(line("p.before")), Kind.SHARE)
             .checkedBy(Phrase.of("route.changed"), line("c").minus(line("b")).over(line("n"))));

@@ -119,7 +119,7 @@ final class PairsPage implements WorkedPage {
     return new Step(
         "data",
         say.summary("data.matched-pairs"),
-        lines.ofFamilies("a", "b", "c", "d", "R1", "R2", "C1", "C2", "n", "m"),
+        lines.ofFamilies("a", "b", "c", "d", "R", "C", "n", "m"),
         List.of(),
         List.of(
             say.prose("data.intro.matched-pairs"),
@@ -132,8 +132,8 @@ final class PairsPage implements WorkedPage {
                         List.of(LineId.of("a"), LineId.of("b")),
                         List.of(LineId.of("c"), LineId.of("d"))),
                     Optional.empty(),
-                    List.of(LineId.of("R1"), LineId.of("R2")),
-                    List.of(LineId.of("C1"), LineId.of("C2")),
+                    List.of(LineId.of("R", 1), LineId.of("R", 2)),
+                    List.of(LineId.of("C", 1), LineId.of("C", 2)),
                     Optional.of(LineId.of("n")))),
             say.prose("data.changed"),
             Block.Working.of(LineId.of("m"))));

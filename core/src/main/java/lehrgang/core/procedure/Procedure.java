@@ -24,6 +24,11 @@ public interface Procedure {
   /// The forms of typed data that it can read, the usual one first.
   List<TableEntry.Form> forms();
 
+  /// The number of groups that it compares, where its data are shares.
+  default int groups() {
+    return 1;
+  }
+
   /// What students see at first, by step.
   Map<String, StudentView> usualStudentViews();
 

@@ -31,8 +31,7 @@ final class SampleSizeLines {
 
   private static void add(Lines lines, String suffix, String mark, Expr factor) {
     lines.add(
-        single(
-            "n" + suffix, Symbol.of("n").lowered(mark), product(factor, line("n")), Kind.EXPECTED));
+        single("n" + suffix, Symbol.of("n").lowered(mark), product(factor, line("n")), Kind.COUNT));
     lines.add(
         single(
             "X2" + suffix,

@@ -55,7 +55,7 @@ final class ShareLines {
             "n.half",
             Symbol.of("n").lowered("½"),
             product(number(1).over(number(2)), line(trials)),
-            Kind.EXPECTED));
+            Kind.COUNT));
     lines.add(
         single(
             "z.half",
@@ -68,7 +68,7 @@ final class ShareLines {
             "n.double",
             Symbol.of("n").lowered("2×"),
             product(number(2), line(trials)),
-            Kind.EXPECTED));
+            Kind.COUNT));
     lines.add(
         single(
             "z.double",

@@ -36,6 +36,11 @@ public final class TwoProportions implements Procedure {
   }
 
   @Override
+  public int groups() {
+    return 2;
+  }
+
+  @Override
   public Map<String, StudentView> usualStudentViews() {
     return new OneProportion().usualStudentViews();
   }

@@ -51,6 +51,10 @@ public record Solution(
     return new Solution(question, language, table, procedure, changed, students, wording);
   }
 
+  public Solution withStudentViews(Map<String, StudentView> changed) {
+    return new Solution(question, language, table, procedure, choices, changed, wording);
+  }
+
   public Solution withStudentView(String step, StudentView view) {
     Map<String, StudentView> changed = new LinkedHashMap<>(students);
     changed.put(step, view);

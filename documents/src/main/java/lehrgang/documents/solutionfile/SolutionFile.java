@@ -1,7 +1,6 @@
 package lehrgang.documents.solutionfile;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
@@ -11,9 +10,11 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Choices;
@@ -40,21 +41,18 @@ public record SolutionFile(Solution solution, ObjectNode original) {
     return new SolutionFile(solution, JSON.createObjectNode());
   }
 
-  /// A solution in which everything is still to be typed.
+  /// A solution in which everything is still to be typed, for the usual procedure.
   public static SolutionFile blank() {
-    Procedure procedure = Procedure.all().getFirst();
-    TableEntry table =
-        new TableEntry(
-            "",
-            "",
-            List.of("row 1", "row 2"),
-            List.of("column 1", "column 2"),
-            List.of(List.of("", ""), List.of("", "")));
+    return blank(Procedure.all().getFirst());
+  }
+
+  /// A solution in which everything is still to be typed.
+  public static SolutionFile blank(Procedure procedure) {
     return fresh(
         new Solution(
             new Question("", "", ""),
             Locale.ENGLISH,
-            table,
+            emptyTable(procedure),
             procedure.id(),
             Choices.usual(),
             procedure.usualStudentViews(),
@@ -63,6 +61,36 @@ public record SolutionFile(Solution solution, ObjectNode original) {
 
   public SolutionFile with(Solution changed) {
     return new SolutionFile(changed, original);
+  }
+
+  private static TableEntry emptyTable(Procedure procedure) {
+    return switch (procedure.forms().getFirst()) {
+      case TWO_WAY ->
+          new TableEntry(
+              "",
+              "",
+              List.of("row 1", "row 2"),
+              List.of("column 1", "column 2"),
+              List.of(List.of("", ""), List.of("", "")));
+      case FREQUENCIES ->
+          new TableEntry(
+              TableEntry.Form.FREQUENCIES,
+              "",
+              "",
+              List.of("category 1", "category 2", "category 3"),
+              List.of(TableEntry.OBSERVED),
+              List.of(List.of(""), List.of(""), List.of("")));
+      case SHARES -> {
+        int groups = procedure.groups();
+        yield new TableEntry(
+            TableEntry.Form.SHARES,
+            "",
+            "",
+            IntStream.rangeClosed(1, groups).mapToObj(i -> "group " + i).toList(),
+            List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+            Collections.nCopies(groups, List.of("", "")));
+      }
+    };
   }
 
   /// @throws FileProblem if the file is missing, damaged or of a newer kind
@@ -157,17 +185,8 @@ public record SolutionFile(Solution solution, ObjectNode original) {
     };
   }
 
-  /// The demo's solution, shipped with the program.
+  /// The first solution of the demo course.
   public static SolutionFile demo() {
-    try (var in =
-        SolutionFile.class.getResourceAsStream(
-            "/lehrgang/documents/demo/route-and-season.lehrgang")) {
-      return parse(
-          new String(in.readAllBytes(), StandardCharsets.UTF_8), "route-and-season.lehrgang");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } catch (FileProblem e) {
-      throw new IllegalStateException(e);
-    }
+    return DemoCourse.open(DemoCourse.names().getFirst());
   }
 }

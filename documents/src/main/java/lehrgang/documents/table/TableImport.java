@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TypedNumber;
 import lehrgang.core.wording.Phrase;
 
 /// Reads a two-way table from text: tabs, semicolons or commas between cells, with or without
@@ -52,6 +53,94 @@ public final class TableImport {
 
   private static Result unreadable(Phrase sentence) {
     return new Unreadable(new Problem(new Problem.WholeTable(), sentence));
+  }
+
+  /// Reads a table of a form; where it is of another form, that one is taken.
+  public static Result readAs(TableEntry.Form form, String text) {
+    Result frequencies = readFrequencies(text);
+    Result table = read(text);
+    boolean single = !(table instanceof Recognised(var entry, _, _)) || entry.columns().size() == 1;
+    return switch (form) {
+      case FREQUENCIES -> frequencies instanceof Recognised ? frequencies : table;
+      case TWO_WAY -> single ? frequencies : table;
+      case SHARES ->
+          table instanceof Recognised(var entry, _, _) && entry.columns().size() == 2
+              ? new Recognised(asShares(entry), List.of(), Optional.empty())
+              : table;
+    };
+  }
+
+  private static TableEntry asShares(TableEntry entry) {
+    return new TableEntry(
+        TableEntry.Form.SHARES,
+        entry.rowVariable(),
+        entry.columnVariable(),
+        entry.rows(),
+        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+        entry.cells());
+  }
+
+  /// Labels with stated shares and nothing else, if the text holds that: percentages, fractions or
+  /// decimals.
+  public static Optional<Recognised> sharesIn(String text) {
+    return readFrequencies(text) instanceof Recognised(var entry, var notes, _)
+            && entry.columns().size() == 1
+            && entry.cells().stream().anyMatch(row -> row.getFirst().matches(".*[%/.,:].*"))
+        ? Optional.of(new Recognised(entry, notes, Optional.empty()))
+        : Optional.empty();
+  }
+
+  /// Reads a category, its count and perhaps its stated share from each line, below an optional
+  /// line of
+  /// headings. A last line that holds the sum of the counts is a total and left out.
+  public static Result readFrequencies(String text) {
+    List<List<String>> grid;
+    try {
+      grid = cells(text);
+    } catch (CsvParseException e) {
+      return unreadable(Phrase.of("import.quotes"));
+    }
+    int width = grid.stream().mapToInt(List::size).max().orElse(0);
+    if (grid.isEmpty() || width < 2 || width > 3) {
+      return unreadable(Phrase.of("import.not-frequencies"));
+    }
+    Optional<Phrase> ragged = ragged(grid);
+    if (ragged.isPresent()) {
+      return unreadable(ragged.get());
+    }
+    String first = grid.getFirst().get(1);
+    boolean headed = !isNumber(first) && TypedNumber.read(first).isEmpty();
+    String variable = headed ? grid.getFirst().getFirst() : "";
+    List<List<String>> rows = headed ? grid.subList(1, grid.size()) : grid;
+    TableEntry all = frequencies(variable, rows, width);
+    return endsWithTotal(rows)
+        ? new Recognised(
+            all.withoutRow(rows.size() - 1),
+            List.of(Phrase.of("import.totals.row")),
+            Optional.of(all))
+        : new Recognised(all, List.of(), Optional.empty());
+  }
+
+  private static TableEntry frequencies(String variable, List<List<String>> rows, int width) {
+    boolean named = !variable.equalsIgnoreCase("category");
+    return new TableEntry(
+        TableEntry.Form.FREQUENCIES,
+        named ? variable : "",
+        "",
+        rows.stream().map(List::getFirst).toList(),
+        List.of(TableEntry.OBSERVED, TableEntry.SHARE).subList(0, width - 1),
+        rows.stream().map(row -> List.copyOf(row.subList(1, width))).toList());
+  }
+
+  private static boolean endsWithTotal(List<List<String>> rows) {
+    if (rows.size() < 4 || !rows.stream().allMatch(row -> row.get(1).matches("[0-9]{1,15}"))) {
+      return false;
+    }
+    long sum =
+        rows.subList(0, rows.size() - 1).stream()
+            .mapToLong(row -> Long.parseLong(row.get(1)))
+            .sum();
+    return sum == Long.parseLong(rows.getLast().get(1));
   }
 
   private static List<List<String>> cells(String text) {
@@ -109,6 +198,10 @@ public final class TableImport {
     if (grid.getFirst().size() == width - 1 && grid.size() > 1) {
       grid.getFirst().addFirst("");
     }
+    return ragged(grid);
+  }
+
+  private static Optional<Phrase> ragged(List<List<String>> grid) {
     for (int i = 0; i < grid.size(); i++) {
       if (grid.get(i).size() != grid.getFirst().size()) {
         return Optional.of(

@@ -1,0 +1,108 @@
+package lehrgang.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// `derive` for each procedure, as it is called from the shell.
+class DeriveEveryProcedureTest {
+  @TempDir private Path folder;
+
+  private record Run(int exit, String out, String err) {}
+
+  private static Run run(String... arguments) {
+    StringWriter out = new StringWriter();
+    StringWriter err = new StringWriter();
+    int exit =
+        Main.commandLine()
+            .setOut(new PrintWriter(out))
+            .setErr(new PrintWriter(err))
+            .execute(arguments);
+    return new Run(exit, out.toString(), err.toString());
+  }
+
+  private String file(String text) throws IOException {
+    return Files.writeString(folder.resolve("data.csv"), text).toString();
+  }
+
+  @Test
+  void aFitTakesCategoriesWithTheirStatedShares() throws IOException {
+    String data = file("category,observed,share\nlarch,171,0.5\nrowan,98,0.3\nbeech,88,0.17\n");
+    Run refused = run("derive", "goodness-of-fit", data);
+    assertThat(refused.exit()).isEqualTo(2);
+    assertThat(refused.err().strip())
+        .isEqualTo(
+            "The probabilities add up to 0.97, 0.03 less than 1: correct them, or let them be"
+                + " rescaled.");
+    Run rescaled = run("derive", "goodness-of-fit", data, "--rescale", "--json");
+    assertThat(rescaled.exit()).isZero();
+    assertThat(rescaled.out())
+        .contains("\"goodness-of-fit\"", "\"s[1]\"", "50/97", "\"stated[1]\"");
+  }
+
+  @Test
+  void proportionsAreGivenAsOptions() {
+    Run one =
+        run(
+            "derive",
+            "one-proportion",
+            "--successes",
+            "196",
+            "--trials",
+            "230",
+            "--claimed",
+            "0.9",
+            "--alternative",
+            "less");
+    assertThat(one.exit()).isZero();
+    assertThat(one.out()).contains("z = (p̂ − p₀)/SE₀ ≈ (0.852 − 0.9)/0.0198 ≈ −2.42");
+    Run two =
+        run("derive", "two-proportions", "--first", "121/140", "--second", "98/132", "--json");
+    assertThat(two.exit()).isZero();
+    assertThat(two.out()).contains("\"ci.low\"", "\"pooled\"");
+  }
+
+  @Test
+  void pairsAndTheExactTestReadALabelledTable() throws IOException {
+    String data = file(",yes,no\nyes,47,9\nno,27,35\n");
+    assertThat(run("derive", "matched-pairs", data, "--decides", "exact").out())
+        .contains("χ² = (b − c)²/m = (9 − 27)²/36 = 9.00", "p_exact");
+    Run exact = run("derive", "fisher", data, "--alternative", "greater", "--json");
+    assertThat(exact.out()).contains("\"a.min\"", "\"P[47]\"", "\"decision\"");
+    assertThat(exact.exit()).isZero();
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "one-proportion --trials 20 --claimed 0.5|one-proportion needs --successes X.",
+        "one-proportion --successes 3 --trials 20|one-proportion needs --claimed P.",
+        "one-proportion --successes 3 --trials 20 --claimed 1.5|The claimed share is “1.5”: type a"
+            + " share between 0 and 1, such as 0.5, 50 % or 1/2.",
+        "one-proportion --successes 30 --trials 20 --claimed 0.5|sample has 30 successes in 20"
+            + " trials: successes cannot exceed trials.",
+        "two-proportions --first 3of4 --second 1/2|--first is “3of4”; write successes and trials"
+            + " as X/N, such as 121/140.",
+        "two-proportions --first 0/4 --second 0/2|“success” is true of everybody or of nobody in"
+            + " both groups: without any variation there is no standard error to divide by.",
+        "fisher|fisher needs a file with its table; - reads standard input.",
+        "one-proportion x.csv --successes 1 --trials 2 --claimed 0.5|one-proportion takes its"
+            + " numbers as options and no file; leave out x.csv.",
+        "fisher x.csv --alternative both|--alternative is “both”; use two-sided, less or greater."
+      })
+  void whatIsMissingOrWrongIsSaidInOneSentence(String arguments, String sentence) {
+    Run run = run(("derive " + arguments).split(" "));
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.out()).isEmpty();
+    assertThat(run.err().strip()).isEqualTo(sentence);
+  }
+}

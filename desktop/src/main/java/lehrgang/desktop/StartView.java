@@ -1,0 +1,193 @@
+package lehrgang.desktop;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// Where a solution begins: what one wants to know, in words, with the worked examples and the
+/// files
+/// used last beside it.
+final class StartView extends ScrollPane {
+  private static final double WIDEST = 1120;
+  private static final double LEAST_CARD = 300;
+
+  private final Workbench workbench;
+  private final Files files;
+  private final RecentFiles recent;
+  private final Runnable done;
+  private final VBox examples = new VBox();
+  private final VBox recentList = new VBox();
+
+  /// @param done what to do once a solution was chosen
+  StartView(Workbench workbench, Files files, RecentFiles recent, Runnable done) {
+    this.workbench = workbench;
+    this.files = files;
+    this.recent = recent;
+    this.done = done;
+    setId("start-view");
+    getStyleClass().add("start-view");
+    setFitToWidth(true);
+    setFitToHeight(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    GridPane columns = new GridPane();
+    columns.getStyleClass().add("start-columns");
+    columns.setMaxWidth(WIDEST);
+    columns.setMaxHeight(Region.USE_PREF_SIZE);
+    ColumnConstraints questions = new ColumnConstraints();
+    questions.setPercentWidth(56);
+    ColumnConstraints beside = new ColumnConstraints();
+    beside.setPercentWidth(44);
+    columns.getColumnConstraints().addAll(questions, beside);
+    columns.add(heading(), 0, 0, 2, 1);
+    columns.add(questions(), 0, 1);
+    columns.add(beside(), 1, 1);
+    VBox desk = new VBox(columns);
+    desk.setAlignment(Pos.TOP_CENTER);
+    desk.getStyleClass().add("start-desk");
+    setContent(desk);
+    visibleProperty().subscribe(shown -> refresh(shown));
+  }
+
+  private static Node heading() {
+    Label name = new Label(Words.of("window.name"));
+    name.getStyleClass().add("start-name");
+    Label what = new Label(Words.of("start.what"));
+    what.getStyleClass().add("start-what");
+    VBox heading = new VBox(name, what);
+    heading.getStyleClass().add("start-heading");
+    return heading;
+  }
+
+  private Node questions() {
+    VBox list = new VBox(head("start.question"));
+    list.getStyleClass().add("start-list");
+    for (Procedure procedure : Procedure.all()) {
+      Button card =
+          card(
+              Words.of("start." + procedure.id()),
+              Words.of("start." + procedure.id() + ".data"),
+              () -> begin(SolutionFile.blank(procedure)));
+      card.setId("start-" + procedure.id());
+      card.getStyleClass().add("question");
+      list.getChildren().add(card);
+    }
+    Label paste = BlockViews.label(Words.of("start.paste"), "start-note");
+    list.getChildren().add(paste);
+    return list;
+  }
+
+  private Node beside() {
+    examples.getStyleClass().add("start-entries");
+    recentList.getStyleClass().add("start-entries");
+    Button open = new Button(Words.of("open"), new FontIcon("fth-folder"));
+    open.getStyleClass().add("quiet");
+    open.setOnAction(_ -> files.open(getScene().getWindow(), done));
+    HBox recentHead = new HBox(head("start.recent"), open);
+    recentHead.setAlignment(Pos.BASELINE_LEFT);
+    recentHead.getStyleClass().add("start-recent-head");
+    VBox list = new VBox(head("start.examples"), examples, recentHead, recentList);
+    list.getStyleClass().add("start-list");
+    return list;
+  }
+
+  private static Label head(String key) {
+    Label head = new Label(Words.of(key));
+    head.getStyleClass().add("start-head");
+    HBox.setHgrow(head, Priority.ALWAYS);
+    return head;
+  }
+
+  private void refresh(boolean shown) {
+    if (!shown) {
+      return;
+    }
+    if (examples.getChildren().isEmpty()) {
+      DemoCourse.names().forEach(name -> examples.getChildren().add(example(name)));
+    }
+    List<Path> paths = recent.all();
+    recentList.getChildren().clear();
+    if (paths.isEmpty()) {
+      recentList.getChildren().add(BlockViews.label(Words.of("start.none"), "start-note"));
+    }
+    for (Path path : paths) {
+      Button entry =
+          entry(path.getFileName().toString(), path.getParent().toString(), () -> openFile(path));
+      recentList.getChildren().add(entry);
+    }
+  }
+
+  private void openFile(Path path) {
+    files.open(path);
+    done.run();
+  }
+
+  private Button example(String name) {
+    Solution solution = DemoCourse.open(name).solution();
+    Button entry =
+        entry(
+            solution.question().title(),
+            Wording.english().text("procedure." + solution.procedure()),
+            () -> begin(DemoCourse.open(name)));
+    entry.setId("example-" + name);
+    return entry;
+  }
+
+  private void begin(SolutionFile file) {
+    workbench.begin(file);
+    done.run();
+  }
+
+  private static Button card(String title, String hint, Runnable action) {
+    Label name = new Label(title);
+    name.getStyleClass().add("card-title");
+    Label about = new Label(hint);
+    about.getStyleClass().add("card-hint");
+    Button card = new Button("", new VBox(name, about));
+    card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+    card.setAlignment(Pos.CENTER_LEFT);
+    card.setMaxWidth(Double.MAX_VALUE);
+    card.setMinWidth(LEAST_CARD);
+    card.setAccessibleText(title + " " + hint);
+    card.getStyleClass().add("card");
+    card.setOnAction(_ -> action.run());
+    return card;
+  }
+
+  private static Button entry(String title, String hint, Runnable action) {
+    Label name = new Label(title);
+    name.getStyleClass().add("entry-title");
+    Label about = new Label(hint);
+    about.getStyleClass().add("entry-hint");
+    name.setMinWidth(0);
+    HBox.setHgrow(name, Priority.ALWAYS);
+    name.setMaxWidth(Double.MAX_VALUE);
+    about.setMinWidth(Region.USE_PREF_SIZE);
+    HBox row = new HBox(name, about);
+    row.getStyleClass().add("entry-row");
+    Button entry = new Button("", row);
+    entry.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+    entry.setMaxWidth(Double.MAX_VALUE);
+    entry.setAccessibleText(title + ", " + hint);
+    entry.getStyleClass().add("start-entry");
+    row.prefWidthProperty().bind(entry.widthProperty().subtract(20));
+    entry.setOnAction(_ -> action.run());
+    return entry;
+  }
+}

@@ -1,0 +1,119 @@
+package lehrgang.documents.solutionfile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
+import lehrgang.documents.handout.HtmlHandout;
+import lehrgang.documents.report.DerivationJson;
+import lehrgang.documents.report.DerivationText;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// Every solution of the demo course, read as its users would.
+class DemoCourseTest {
+  static List<String> names() {
+    return DemoCourse.names();
+  }
+
+  private static Derivation derive(Solution solution) {
+    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+      case Procedure.Derived(var derivation) -> derivation;
+      case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
+    };
+  }
+
+  @Test
+  void thereIsOneForEveryProcedureAndBothStories() {
+    List<Solution> solutions =
+        names().stream().map(name -> DemoCourse.open(name).solution()).toList();
+    assertThat(solutions)
+        .extracting(Solution::procedure)
+        .containsAll(Procedure.all().stream().map(Procedure::id).toList());
+    assertThat(solutions)
+        .extracting(solution -> solution.choices().options().getOrDefault("story", "independence"))
+        .contains("independence", "homogeneity");
+    assertThat(solutions).allMatch(solution -> solution.question().text().endsWith("."));
+    assertThatThrownBy(() -> DemoCourse.open("nothing"))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  /// What the course is there to show, found with an independent calculation.
+  @ParameterizedTest
+  @CsvSource({
+    "route-and-season, X2, 14.1029, reject",
+    "party-size-by-gate, X2, 25.4, reject",
+    "bunk-rooms, X2, 12.95, reject",
+    "planting-plan, X2, 5.1393, do-not-reject",
+    "deer-gate, z, -2.4178, reject",
+    "map-and-dark, z, 2.5360, reject",
+    "repainted-waymarks, X2, 9, reject",
+    "nest-boxes, p, 0.039097, reject",
+    "register-and-weekend, X2, 15.9387, reject",
+    "hut-and-stay, X2, 0.0, do-not-reject"
+  })
+  void itsResultIsTheOneItTeaches(String name, String line, double value, String decision) {
+    Derivation derivation = derive(DemoCourse.open(name).solution());
+    assertThat(derivation.verdict().decision().key()).isEqualTo(decision);
+    if (!name.startsWith("hut") && !name.startsWith("party")) {
+      assertThat(derivation.exact().of(line).asDouble())
+          .isCloseTo(value, org.assertj.core.api.Assertions.within(1e-3));
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("names")
+  void theShippedFileIsTheOneInTheDemoFolderAndIsWrittenAsItIsRead(String name)
+      throws IOException, FileProblem {
+    String text = Files.readString(Path.of("..", "demo", name + ".lehrgang"));
+    SolutionFile file = DemoCourse.open(name);
+    assertThat(SolutionFile.parse(text, name).solution()).isEqualTo(file.solution());
+    assertThat(SolutionFile.parse(file.with(file.solution()).text(), name).solution())
+        .isEqualTo(file.solution());
+  }
+
+  @ParameterizedTest
+  @MethodSource("names")
+  void itGoesOutForEveryAudienceAndAsTextAndJson(String name) {
+    Solution solution = DemoCourse.open(name).solution();
+    Derivation derivation = derive(solution);
+    for (Audience audience : Audience.values()) {
+      String sheet = HtmlHandout.of(Page.of(solution, derivation, audience), audience);
+      assertThat(sheet)
+          .contains("<math", solution.question().text().substring(0, 20))
+          .doesNotContain("{{", ">null");
+    }
+    Page page = Page.of(solution, derivation, Audience.FULL);
+    assertThat(DerivationText.of(page)).contains("H₀", "Conclusion").doesNotContain(" null\n");
+    assertThat(SolutionFile.JSON.readTree(DerivationJson.of(page)).get("lines").size())
+        .isEqualTo(derivation.lines().size());
+  }
+
+  static Stream<String> withAnswers() {
+    return names().stream();
+  }
+
+  /// The worksheet keeps the p-value from students, also in figures and lists.
+  @ParameterizedTest
+  @MethodSource("withAnswers")
+  void theWorksheetDoesNotGiveTheAnswerAway(String name) {
+    Solution solution = DemoCourse.open(name).solution();
+    Derivation derivation = derive(solution);
+    Page full = Page.of(solution, derivation, Audience.FULL);
+    String p = full.shown(lehrgang.core.expr.LineId.of("p")).text();
+    String sheet =
+        HtmlHandout.of(Page.of(solution, derivation, Audience.STUDENT), Audience.STUDENT);
+    assertThat(sheet).doesNotContain("<mn>" + p + "</mn>");
+  }
+}
