@@ -46,8 +46,8 @@ final class DeriveCommand implements Callable<Integer> {
       index = "0",
       paramLabel = "PROCEDURE",
       description =
-          "independence, goodness-of-fit, one-proportion, two-proportions, matched-pairs or"
-              + " fisher.")
+          "independence, goodness-of-fit, one-proportion, two-proportions, matched-pairs,"
+              + " fisher or simulation.")
   private String procedure;
 
   @Parameters(
@@ -55,10 +55,10 @@ final class DeriveCommand implements Callable<Integer> {
       arity = "0..1",
       paramLabel = "DATA.csv",
       description =
-          "For independence, matched-pairs and fisher a labelled table: a free corner cell and the"
-              + " column labels, then a label and its counts a row. For goodness-of-fit lines of"
-              + " category, observed and perhaps share. Totals are recognised and left out."
-              + " - reads standard input.")
+          "For independence, matched-pairs, fisher and simulation a labelled table: a free corner"
+              + " cell and the column labels, then a label and its counts a row. For"
+              + " goodness-of-fit and simulation lines of category, observed and perhaps share."
+              + " Totals are recognised and left out. - reads standard input.")
   private String data;
 
   @Option(
@@ -122,6 +122,18 @@ final class DeriveCommand implements Callable<Integer> {
       defaultValue = "plain",
       description = "matched-pairs: plain, corrected or exact. Default: ${DEFAULT-VALUE}.")
   private String decides;
+
+  @Option(
+      names = "--repetitions",
+      paramLabel = "B",
+      description = "simulation: how many tables are drawn. Default: 9999.")
+  private String repetitions;
+
+  @Option(
+      names = "--seed",
+      paramLabel = "S",
+      description = "simulation: the same seed draws the same tables. Default: 1.")
+  private String seed;
 
   @Option(
       names = "--continuity",
@@ -248,6 +260,8 @@ final class DeriveCommand implements Callable<Integer> {
     put(numbers, "claimed", claimed);
     put(numbers, "difference", difference);
     put(numbers, "estimated", estimated);
+    put(numbers, "repetitions", repetitions);
+    put(numbers, "seed", seed);
     return new Choices(
         alpha,
         numbers,
@@ -291,6 +305,9 @@ final class DeriveCommand implements Callable<Integer> {
   }
 
   private TableImport.Recognised table() {
+    if (form() == Form.TWO_WAY && Procedure.of(procedure).forms().contains(Form.FREQUENCIES)) {
+      return recognised(TableImport.readAs(Form.TWO_WAY, text()));
+    }
     return switch (form()) {
       case TWO_WAY -> recognised(TableImport.read(text()));
       case FREQUENCIES -> recognised(TableImport.readFrequencies(text()));
@@ -361,7 +378,7 @@ final class DeriveCommand implements Callable<Integer> {
   }
 
   private static Derivation derive(Solution solution, List<Phrase> notes) {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation.withNotes(notes);
       case Procedure.Refused(var problems) ->
           throw new Complaint(Wording.english().text(problems.getFirst().sentence()));

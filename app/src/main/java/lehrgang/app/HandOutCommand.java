@@ -81,7 +81,7 @@ final class HandOutCommand implements Callable<Integer> {
   }
 
   static Derivation derive(Solution solution) {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) ->
           throw new Complaint(Wording.english().text(problems.getFirst().sentence()));

@@ -38,12 +38,12 @@ public class DerivationBenchmark {
 
   @Benchmark
   public Object derivation() {
-    return Procedure.of(solution.procedure()).derive(solution);
+    return Procedure.deriveAtOnce(solution);
   }
 
   @Benchmark
   public Object derivationAndPage() {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> Page.of(solution, derivation, Audience.FULL);
       case Procedure.Refused refused -> throw new IllegalStateException(refused.toString());
     };

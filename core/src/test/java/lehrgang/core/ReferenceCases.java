@@ -109,7 +109,9 @@ public final class ReferenceCases {
         solution("one-proportion", shares(List.of(List.of(76L, 170L)))),
         solution("two-proportions", shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))),
         solution("matched-pairs", table(List.of(List.of(40L, 9L), List.of(23L, 28L)))),
-        solution("fisher", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))));
+        solution("fisher", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))),
+        solution("simulation", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))),
+        solution("simulation", frequencies(List.of(8L, 3L, 4L), List.of())));
   }
 
   public static Solution solution(TableEntry table) {
@@ -129,7 +131,7 @@ public final class ReferenceCases {
   }
 
   public static Derivation derive(Solution solution) {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -14,6 +15,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.simulation.Experiment;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -30,6 +32,7 @@ final class Workbench {
   private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.FULL);
   private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
   private final History<Solution> history = new History<>();
+  private Optional<BackgroundWork> work = Optional.empty();
   private SolutionFile file;
   private Optional<Path> path = Optional.empty();
   private Solution saved;
@@ -110,6 +113,7 @@ final class Workbench {
   }
 
   private void derive(Solution next) {
+    work.ifPresent(BackgroundWork::stop);
     switch (Procedure.of(next.procedure()).derive(next)) {
       case Procedure.Derived(var derivation) -> {
         Page page = Page.of(next, derivation, audience.get());
@@ -118,9 +122,50 @@ final class Workbench {
         }
         sight.set(new Sight(Optional.of(page), List.of()));
       }
-      case Procedure.Refused(var problems) ->
-          sight.set(new Sight(Optional.ofNullable(sight.get()).flatMap(Sight::page), problems));
+      case Procedure.Refused(var problems) -> sight.set(new Sight(lastPage(), problems));
+      case Procedure.Waiting(var experiment) -> simulate(experiment);
     }
+  }
+
+  private Optional<Page> lastPage() {
+    return Optional.ofNullable(sight.get()).flatMap(Sight::page);
+  }
+
+  /// Draws beside the interface; the last page stays dimmed until then.
+  private void simulate(Experiment experiment) {
+    sight.set(new Sight(lastPage(), List.of(), Sight.Work.UNDER_WAY));
+    showProgress(0);
+    work =
+        Optional.of(
+            BackgroundWork.begin(
+                experiment,
+                this::showProgress,
+                () -> {
+                  notice.set(Notice.NONE);
+                  derive(solution.get());
+                }));
+  }
+
+  private void showProgress(double part) {
+    String percent = Math.round(part * 100) + "\u00a0%";
+    notice.set(
+        new Notice(
+            Words.of("status.drawing", percent),
+            Optional.of(new Notice.Offer(Words.of("status.stop"), this::stopWork))));
+  }
+
+  /// Leaves the solution as it is, without its result.
+  private void stopWork() {
+    work.ifPresent(BackgroundWork::stop);
+    sight.set(new Sight(lastPage(), List.of(), Sight.Work.STOPPED));
+    Platform.runLater(
+        () ->
+            notice.set(
+                new Notice(
+                    Words.of("status.stopped"),
+                    Optional.of(
+                        new Notice.Offer(
+                            Words.of("status.draw-again"), () -> derive(solution.get()))))));
   }
 
   void open(Path from) throws FileProblem {

@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -156,5 +158,45 @@ class EveryProcedureWindowTest {
     Solution begun = driver.workbench().solution().get();
     assertThat(begun.procedure()).isEqualTo("goodness-of-fit");
     assertThat(driver.isShown("all categories of hut are equally likely")).isTrue();
+  }
+
+  @Test
+  void aLongSimulationShowsProgressStopsAndLeavesTheSolutionAsItWas() {
+    open("orchid-meadows");
+    assertThat(driver.isShown("Of 9999 tables drawn by chance alone")).isTrue();
+    Solution before = driver.workbench().solution().get();
+    FxTurn.run(
+        () ->
+            driver
+                .workbench()
+                .edit(
+                    "",
+                    solution ->
+                        solution.withChoices(
+                            solution.choices().withTyped("repetitions", "1000000"))));
+    assertThat(driver.isShown("Drawing tables:")).isTrue();
+    driver.press("notice-offer");
+    assertThat(driver.isShown("Stopped before all tables were drawn.")).isTrue();
+    assertThat(driver.verdict()).isEmpty();
+    driver.press("undo");
+    assertThat(driver.workbench().solution().get()).isEqualTo(before);
+    assertThat(driver.isShown("Of 9999 tables drawn by chance alone")).isTrue();
+  }
+
+  @Test
+  void aSimulationTooLongForAKeystrokeArrivesByItself() {
+    open("route-and-season");
+    FxTurn.run(
+        () ->
+            driver
+                .workbench()
+                .edit(
+                    "",
+                    solution ->
+                        Changes.apply(new Change.SwitchTo("simulation"), solution)
+                            .withChoices(solution.choices().withTyped("repetitions", "20000"))));
+    driver.await(() -> driver.workbench().sight().get().isCurrent());
+    assertThat(driver.isShown("Of 20\u2009000 tables drawn by chance alone")).isTrue();
+    assertThat(driver.verdict()).startsWith("Reject H₀");
   }
 }

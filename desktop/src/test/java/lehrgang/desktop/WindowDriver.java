@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -78,6 +79,13 @@ final class WindowDriver {
   /// Waits until every step of the page is set, however long the machine takes.
   private void settle() {
     for (int i = 0; i < PATIENCE && !FxTurn.call(() -> window.view().page().isSettled()); i++) {
+      FxTurn.settle();
+    }
+  }
+
+  /// Waits for something that comes by itself.
+  void await(BooleanSupplier arrived) {
+    for (int i = 0; i < PATIENCE && !FxTurn.call(arrived::getAsBoolean); i++) {
       FxTurn.settle();
     }
   }

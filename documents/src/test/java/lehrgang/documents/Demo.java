@@ -24,7 +24,7 @@ public final class Demo {
   }
 
   public static Page page(Solution solution, Audience audience) {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> Page.of(solution, derivation, audience);
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };

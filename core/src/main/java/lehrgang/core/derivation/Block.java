@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.simulation.Draws;
 import lehrgang.core.wording.Phrase;
 
 /// A part of a step, as the procedure lays it out; the views know blocks and not procedures.
@@ -127,6 +128,16 @@ public sealed interface Block {
       lines = List.copyOf(lines);
       names = List.copyOf(names);
       summed = Set.copyOf(summed);
+    }
+  }
+
+  /// The statistics of tables drawn at random, with the curve over them.
+  ///
+  /// @param drawn the number of tables
+  record Histogram(List<Draws.Bin> bins, LineId statistic, LineId df, LineId drawn)
+      implements Block {
+    public Histogram {
+      bins = List.copyOf(bins);
     }
   }
 

@@ -117,6 +117,31 @@ final class FigureSetter {
         wording.text(alternative));
   }
 
+  /// The draws of a simulation under the curve.
+  FigureSpec histogram(Block.Histogram block) {
+    LineId id = block.statistic();
+    boolean about = typesetter.shown(id).relation() == Shown.Relation.ABOUT;
+    Mark statistic =
+        new Mark(
+            id,
+            typesetter.values().of(id).asDouble(),
+            typesetter.text(
+                Phrase.of(about ? "figure.statistic.about" : "figure.statistic")
+                    .with("statistic", id)));
+    return new FigureSpec.Histogram(
+        block.bins(),
+        typesetter.values().of(block.drawn()).decimal().intValueExact(),
+        typesetter.values().of(block.df()).decimal().intValueExact(),
+        statistic,
+        wording.text("figure.histogram.curve"),
+        wording.text("figure.histogram.beyond"),
+        typesetter.text(
+            Phrase.of("figure.histogram")
+                .with("drawn", block.drawn())
+                .with("statistic", id)
+                .with("hits", LineId.of("hits"))));
+  }
+
   /// Shares with their intervals.
   FigureSpec intervals(Block.Intervals block) {
     List<FigureSpec.IntervalBar> bars =

@@ -3,6 +3,7 @@ package lehrgang.core.page;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.simulation.Draws;
 
 /// What a figure shows, before it is drawn: numbers, their labels, and the text for those who do
 /// not see it.
@@ -62,6 +63,24 @@ public sealed interface FigureSpec {
   }
 
   record OutcomeBar(String name, Mark probability, PageBlock.Share share, PageBlock.Use use) {}
+
+  /// How often tables drawn at random had a statistic in each class, with the chi-squared curve
+  /// over it.
+  ///
+  /// @param drawn how many tables in all
+  record Histogram(
+      List<Draws.Bin> bins,
+      int drawn,
+      int df,
+      Mark statistic,
+      String curveName,
+      String beyondName,
+      String alternative)
+      implements FigureSpec {
+    public Histogram {
+      bins = List.copyOf(bins);
+    }
+  }
 
   /// Shares with their intervals on one scale from 0.
   ///

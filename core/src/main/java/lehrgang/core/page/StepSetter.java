@@ -106,7 +106,7 @@ final class StepSetter {
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
       case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
-      case Block.Intervals _ -> false;
+      case Block.Intervals _, Block.Histogram _ -> false;
     };
   }
 
@@ -154,6 +154,8 @@ final class StepSetter {
       case Block.Outcomes outcomes -> Optional.of(outcomes(outcomes));
       case Block.Intervals intervals ->
           Optional.of(new PageBlock.Figure(figures.intervals(intervals)));
+      case Block.Histogram histogram ->
+          Optional.of(new PageBlock.Figure(figures.histogram(histogram)));
       case Block.Ways(var ways) ->
           audience == Audience.FULL ? Optional.of(ways(ways)) : Optional.empty();
       case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));

@@ -42,6 +42,21 @@ final class FitLines {
 
   /// @param estimated how many parameters of the shares were estimated from the data
   static Lines of(FrequencyTable table, Rational level, int estimated, Rescaling rescaling) {
+    FitLines fit = begun(table, level, estimated, rescaling);
+    ChiSquaredDecision.addCritical(fit.lines);
+    ChiSquaredDecision.addTail(fit.lines, "p", Symbol.of("p"), "X2");
+    ChiSquaredDecision.plain().addDecision(fit.lines);
+    fit.closerLook();
+    return fit.lines;
+  }
+
+  /// The lines up to the statistic and its degrees of freedom, however it is judged.
+  static Lines upToStatistic(FrequencyTable table, Rational level, Rescaling rescaling) {
+    return begun(table, level, 0, rescaling).lines;
+  }
+
+  private static FitLines begun(
+      FrequencyTable table, Rational level, int estimated, Rescaling rescaling) {
     FitLines fit = new FitLines(table, rescaling);
     fit.observed();
     fit.lines.add(LineWriter.level(level));
@@ -50,11 +65,7 @@ final class FitLines {
     ExpectedConditions.addLines(fit.lines, fit.refs("E"));
     fit.contributions();
     fit.statistic(estimated);
-    ChiSquaredDecision.addCritical(fit.lines);
-    ChiSquaredDecision.addTail(fit.lines, "p", Symbol.of("p"), "X2");
-    ChiSquaredDecision.plain().addDecision(fit.lines);
-    fit.closerLook();
-    return fit.lines;
+    return fit;
   }
 
   private void observed() {

@@ -91,6 +91,28 @@ final class FitPage implements WorkedPage {
     return table.stated() != Stated.EQUAL;
   }
 
+  /// The steps before the statistic, which a simulation shares; the conditions of the curve are not
+  /// among them.
+  List<Step> front() {
+    Step expected = expected();
+    List<LineId> established = new ArrayList<>(expected.lines());
+    established.addAll(lines.ofFamilies("E.min", "E.below5", "E.below1"));
+    return List.of(
+        common.question("fit"),
+        data(),
+        common.hypotheses(story, List.of(), List.of()),
+        new Step(expected.id(), expected.summary(), established, List.of(), expected.blocks()),
+        contributionsStep());
+  }
+
+  Sentences sentences() {
+    return say;
+  }
+
+  String story() {
+    return story;
+  }
+
   private Step data() {
     List<String> families = isStated() ? List.of("O", "stated") : List.of("O");
     List<LineId> totals = isStated() ? List.of(N, LineId.of("stated.sum")) : List.of(N);

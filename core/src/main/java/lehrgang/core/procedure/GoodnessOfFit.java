@@ -44,8 +44,7 @@ public final class GoodnessOfFit implements Procedure {
     Rational level = TypedNumbers.level(choices, problems);
     int most = Math.max(0, solution.table().rows().size() - 2);
     int estimated = TypedNumbers.estimated(choices, most, problems);
-    Rescaling rescaling =
-        choices.option(SHARES).equals("rescaled") ? Rescaling.ALLOWED : Rescaling.REFUSED;
+    Rescaling rescaling = rescaling(choices);
     return WorkedPage.outcome(
         FrequencyTable.check(solution.table(), rescaling),
         problems,
@@ -53,5 +52,9 @@ public final class GoodnessOfFit implements Procedure {
           Lines lines = FitLines.of(table, level, estimated, rescaling);
           return new FitPage(table, choices, lines).derivation(ID, lines);
         });
+  }
+
+  static Rescaling rescaling(Choices choices) {
+    return choices.option(SHARES).equals("rescaled") ? Rescaling.ALLOWED : Rescaling.REFUSED;
   }
 }

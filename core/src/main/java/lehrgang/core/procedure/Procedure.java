@@ -5,6 +5,8 @@ import java.util.Map;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.simulation.Experiment;
+import lehrgang.core.simulation.Simulator;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 
@@ -13,10 +15,18 @@ public interface Procedure {
   /// What deriving gives.
   sealed interface Outcome {}
 
-  record Derived(Derivation derivation) implements Outcome {}
+  /// What deriving gives once nothing is waited for.
+  sealed interface Settled extends Outcome {}
+
+  record Derived(Derivation derivation) implements Settled {}
+
+  /// Chance must be asked first, and that takes a while; after [lehrgang.core.simulation.Simulator]
+  /// has
+  /// run the experiment, deriving goes through.
+  record Waiting(Experiment experiment) implements Outcome {}
 
   /// @param problems never empty
-  record Refused(List<Problem> problems) implements Outcome {}
+  record Refused(List<Problem> problems) implements Settled {}
 
   /// Its name in files and on the command line.
   String id();
@@ -43,7 +53,19 @@ public interface Procedure {
         new OneProportion(),
         new TwoProportions(),
         new MatchedPairs(),
-        new Fisher());
+        new Fisher(),
+        new Simulation());
+  }
+
+  /// Derives however long it takes: whatever must be simulated is simulated first.
+  static Settled deriveAtOnce(Solution solution) {
+    return switch (of(solution.procedure()).derive(solution)) {
+      case Settled settled -> settled;
+      case Waiting(var experiment) -> {
+        Simulator.run(experiment, _ -> {}, () -> false);
+        yield deriveAtOnce(solution);
+      }
+    };
   }
 
   /// @throws IllegalArgumentException if no procedure has this id

@@ -1,5 +1,6 @@
 package lehrgang.core.procedure;
 
+import java.util.HashMap;
 import java.util.Map;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
@@ -9,6 +10,13 @@ import lehrgang.core.wording.Phrase;
 ///
 /// @param usual what fills gaps of these names in every sentence
 record Sentences(Map<String, Phrase.Filling> usual) {
+  /// With more gaps filled.
+  Sentences and(Map<String, Phrase.Filling> more) {
+    Map<String, Phrase.Filling> all = new HashMap<>(usual);
+    all.putAll(more);
+    return new Sentences(all);
+  }
+
   Phrase phrase(String key) {
     return Phrase.of(key).with(usual);
   }

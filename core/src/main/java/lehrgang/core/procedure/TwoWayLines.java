@@ -37,14 +37,7 @@ final class TwoWayLines {
   }
 
   static Lines of(TwoWayTable table, Rational level, Route route, ChiSquaredDecision decision) {
-    CellLines cells = new CellLines(table);
-    TwoWayLines lines = new TwoWayLines(cells, route);
-    cells.addObserved();
-    cells.add(LineWriter.level(level));
-    lines.expected();
-    ExpectedConditions.addLines(cells.lines(), cells.refs("E"));
-    lines.contributions();
-    lines.statistic();
+    CellLines cells = upToStatistic(table, level, route);
     if (table.isTwoByTwo()) {
       new TwoByTwoLines(cells).add();
     }
@@ -56,6 +49,19 @@ final class TwoWayLines {
     decision.addDecision(cells.lines());
     new AssociationLines(cells).add();
     return cells.lines();
+  }
+
+  /// The lines up to the statistic and its degrees of freedom, however it is judged.
+  static CellLines upToStatistic(TwoWayTable table, Rational level, Route route) {
+    CellLines cells = new CellLines(table);
+    TwoWayLines lines = new TwoWayLines(cells, route);
+    cells.addObserved();
+    cells.add(LineWriter.level(level));
+    lines.expected();
+    ExpectedConditions.addLines(cells.lines(), cells.refs("E"));
+    lines.contributions();
+    lines.statistic();
+    return cells;
   }
 
   private void expected() {

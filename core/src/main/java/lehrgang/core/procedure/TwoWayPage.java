@@ -94,6 +94,24 @@ final class TwoWayPage implements WorkedPage {
         closerLook());
   }
 
+  /// The steps before the statistic, which a simulation shares; the conditions of the curve are not
+  /// among them.
+  List<Step> front() {
+    Step expected = expected();
+    List<LineId> established = new ArrayList<>(expected.lines());
+    established.addAll(lines.ofFamilies("E.min", "E.below5", "E.below1"));
+    return List.of(
+        common.question(""),
+        data(),
+        common.hypotheses(story, List.of(Independence.STORY), List.of()),
+        new Step(expected.id(), expected.summary(), established, List.of(), expected.blocks()),
+        contributionsStep());
+  }
+
+  Sentences sentences() {
+    return say;
+  }
+
   private Step data() {
     return new Step(
         "data",

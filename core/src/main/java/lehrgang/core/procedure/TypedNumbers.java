@@ -22,6 +22,14 @@ final class TypedNumbers {
   /// How many parameters were estimated from the data.
   static final String ESTIMATED = "estimated";
 
+  /// How many tables are drawn at random.
+  static final String REPETITIONS = "repetitions";
+
+  /// The number with which drawing begins.
+  static final String SEED = "seed";
+
+  private static final int MOST_REPETITIONS = 1_000_000;
+
   static final String USUAL_CLAIM = "0.5";
 
   private static final Rational LARGEST_LEVEL = Value.ratio(1, 2);
@@ -75,6 +83,27 @@ final class TypedNumbers {
       return 0;
     }
     return number.get().intValue();
+  }
+
+  /// The number of tables to draw, 99 to a million.
+  static int repetitions(Choices choices, List<Problem> problems) {
+    String typed = choices.typed(REPETITIONS, "9999").strip();
+    int number = typed.matches("[0-9]{1,7}") ? Integer.parseInt(typed) : 0;
+    if (number < 99 || number > MOST_REPETITIONS) {
+      problems.add(problem(REPETITIONS, "problem.repetitions", typed));
+      return 99;
+    }
+    return number;
+  }
+
+  /// The seed, a whole number of up to 15 digits.
+  static long seed(Choices choices, List<Problem> problems) {
+    String typed = choices.typed(SEED, "1").strip();
+    if (!typed.matches("[0-9]{1,15}")) {
+      problems.add(problem(SEED, "problem.seed", typed));
+      return 1;
+    }
+    return Long.parseLong(typed);
   }
 
   private static Problem problem(String field, String key, String typed) {

@@ -198,19 +198,13 @@ final class CurveDrawing {
 
   private void axis() {
     pad.line(LEFT, BASE, plotWidth - LEFT, BASE, Ink.SOFT, 1, Stroke.SOLID);
-    double step = niceStep((plot.most() - plot.least()) / 6);
+    double step = Sketchpad.niceStep((plot.most() - plot.least()) / 6);
     for (double at = Math.ceil(plot.least() / step) * step; at <= plot.most(); at += step) {
       pad.line(x(at), BASE, x(at), BASE + 4, Ink.SOFT, 1, Stroke.SOLID);
       String text = at == Math.rint(at) ? Long.toString((long) at) : Double.toString(at);
       text = text.replace('-', '−');
       pad.label(x(at), BASE + 18, text, Anchor.MIDDLE, Ink.SOFT);
     }
-  }
-
-  private static double niceStep(double rough) {
-    double power = Math.pow(10, Math.floor(Math.log10(rough)));
-    double lead = rough / power;
-    return power * (lead <= 1 ? 1 : lead <= 2 ? 2 : lead <= 5 ? 5 : 10);
   }
 
   private void critical(Mark mark) {

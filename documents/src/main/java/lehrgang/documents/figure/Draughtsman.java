@@ -11,6 +11,7 @@ public final class Draughtsman {
     return switch (figure) {
       case FigureSpec.Curve curve -> CurveDrawing.of(curve, width);
       case FigureSpec.NormalCurve curve -> CurveDrawing.of(curve, width);
+      case FigureSpec.Histogram histogram -> new HistogramDrawing(histogram, width).draw();
       case FigureSpec.Outcomes outcomes -> new OutcomesDrawing(outcomes, width).draw();
       case FigureSpec.Intervals intervals -> new IntervalsDrawing(intervals, width).draw();
       case FigureSpec.Paired paired -> new PairedDrawing(paired, width).draw();

@@ -57,6 +57,13 @@ final class Sketchpad {
     shapes.add(new Drawing.Label(x, y, text, SMALL, anchor, ink, face, line));
   }
 
+  /// A step of 1, 2 or 5 times a power of ten, at least as large.
+  static double niceStep(double rough) {
+    double power = Math.pow(10, Math.floor(Math.log10(rough)));
+    double lead = rough / power;
+    return power * (lead <= 1 ? 1 : lead <= 2 ? 2 : lead <= 5 ? 5 : 10);
+  }
+
   Drawing finish(double width, double height, String alternative) {
     return new Drawing(width, height, alternative, shapes);
   }

@@ -18,6 +18,7 @@ public final class DemoCourse {
           "map-and-dark",
           "repainted-waymarks",
           "nest-boxes",
+          "orchid-meadows",
           "register-and-weekend",
           "hut-and-stay");
 

@@ -59,7 +59,10 @@ public final class TableImport {
   public static Result readAs(TableEntry.Form form, String text) {
     Result frequencies = readFrequencies(text);
     Result table = read(text);
-    boolean single = !(table instanceof Recognised(var entry, _, _)) || entry.columns().size() == 1;
+    boolean single =
+        !(table instanceof Recognised(var entry, _, _))
+            || entry.columns().size() == 1
+            || entry.columns().getFirst().equalsIgnoreCase(TableEntry.OBSERVED);
     return switch (form) {
       case FREQUENCIES -> frequencies instanceof Recognised ? frequencies : table;
       case TWO_WAY -> single ? frequencies : table;

@@ -28,7 +28,7 @@ class DemoCourseTest {
   }
 
   private static Derivation derive(Solution solution) {
-    return switch (Procedure.of(solution.procedure()).derive(solution)) {
+    return switch (Procedure.deriveAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };
@@ -60,6 +60,7 @@ class DemoCourseTest {
     "map-and-dark, z, 2.5360, reject",
     "repainted-waymarks, X2, 9, reject",
     "nest-boxes, p, 0.039097, reject",
+    "orchid-meadows, X2, 9.0, do-not-reject",
     "register-and-weekend, X2, 15.9387, reject",
     "hut-and-stay, X2, 0.0, do-not-reject"
   })
