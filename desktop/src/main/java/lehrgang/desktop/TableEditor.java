@@ -1,7 +1,6 @@
 package lehrgang.desktop;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,18 +8,15 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.data.Problem;
@@ -38,9 +34,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /// The table as it is typed, on the page: labels and counts are edited where they stand, totals
 /// follow.
 final class TableEditor extends VBox {
-  private static final PseudoClass INVALID = PseudoClass.getPseudoClass("invalid");
   private static final int FIRST_ROW = 2;
-  private static final int MOST_PROBLEMS = 3;
   private static final int MOST_COLUMNS_AT_REST = 5;
   private static final double CHARACTER = 7.2;
 
@@ -56,11 +50,11 @@ final class TableEditor extends VBox {
   private final LiveNumbers numbers;
   private final GridPane pane = new GridPane();
   private final StackPane frame = new StackPane();
-  private final VBox messages = new VBox();
+  private final TableMessages messages;
   private final List<List<Entry>> cells = new ArrayList<>();
   private final List<Entry> rowLabels = new ArrayList<>();
   private final List<Entry> columnLabels = new ArrayList<>();
-  private final HBox tools = new HBox();
+  private final TableTools tools;
   private final List<Total> totals = new ArrayList<>();
   private final Entry rowVariable;
   private final Entry columnVariable;
@@ -75,9 +69,10 @@ final class TableEditor extends VBox {
   TableEditor(Workbench workbench, LiveNumbers numbers) {
     this.workbench = workbench;
     this.numbers = numbers;
+    this.messages = new TableMessages(workbench);
+    this.tools = new TableTools(workbench, focus());
     getStyleClass().add("table-editor");
     pane.getStyleClass().addAll("grid", "editor");
-    messages.getStyleClass().add("messages");
     rowVariable =
         entry(
             "row-variable",
@@ -89,54 +84,9 @@ final class TableEditor extends VBox {
             "column-variable",
             "table.column-variable",
             (table, text) -> table.withVariables(table.rowVariable(), text));
-    tools.getStyleClass().add("tools");
     columnVariable.field().getStyleClass().addAll("variable", "centred");
     getChildren().addAll(frame, messages, tools);
     addEventFilter(KeyEvent.KEY_PRESSED, this::moveByArrow);
-  }
-
-  /// What can be done with a table of this form.
-  private List<Node> tools() {
-    Node paste = tool("fth-clipboard", "table.paste", () -> Pasting.paste(workbench));
-    return switch (form) {
-      case TWO_WAY ->
-          List.of(
-              tool("fth-plus", "table.add-row", this::addRow),
-              tool("fth-plus", "table.add-column", this::addColumn),
-              tool("fth-repeat", "table.turn", () -> change("", TableEntry::turned)),
-              paste);
-      case FREQUENCIES ->
-          List.of(
-              tool("fth-plus", "table.add-category", this::addRow),
-              columns == 1
-                  ? tool("fth-plus", "table.state-shares", this::stateShares)
-                  : tool("fth-x", "table.equal-shares", () -> change("", t -> t.withoutColumn(1))),
-              paste);
-      case SHARES ->
-          rows < 2
-              ? List.of()
-              : List.of(
-                  tool("fth-repeat", "table.swap-groups", () -> change("", t -> t.swapped())));
-    };
-  }
-
-  /// The shares begin as what they were: all equal.
-  private void stateShares() {
-    change(
-        "",
-        table ->
-            table
-                .withColumnAdded(TableEntry.SHARE)
-                .withColumn(1, Collections.nCopies(rows, "1/" + rows)));
-    cells.getFirst().getLast().field().requestFocus();
-  }
-
-  private static Button tool(String icon, String key, Runnable action) {
-    Button button = new Button(Words.of(key), new FontIcon(icon));
-    button.getStyleClass().add("quiet");
-    button.setId(key.replace('.', '-'));
-    button.setOnAction(_ -> action.run());
-    return button;
   }
 
   private interface Change {
@@ -147,16 +97,24 @@ final class TableEditor extends VBox {
     workbench.edit(thing, solution -> solution.withTable(change.apply(solution.table())));
   }
 
-  private void addRow() {
-    change("", table -> table.withRowAdded(Words.of("table.new-row", table.rows().size() + 1)));
-    rowLabels.getLast().field().requestFocus();
-  }
+  /// After something was added, typing goes on there.
+  private TableTools.Focus focus() {
+    return new TableTools.Focus() {
+      @Override
+      public void lastRow() {
+        rowLabels.getLast().field().requestFocus();
+      }
 
-  private void addColumn() {
-    change(
-        "",
-        table -> table.withColumnAdded(Words.of("table.new-column", table.columns().size() + 1)));
-    columnLabels.getLast().field().requestFocus();
+      @Override
+      public void lastColumn() {
+        columnLabels.getLast().field().requestFocus();
+      }
+
+      @Override
+      public void firstShare() {
+        cells.getFirst().getLast().field().requestFocus();
+      }
+    };
   }
 
   private Entry entry(
@@ -216,7 +174,7 @@ final class TableEditor extends VBox {
     } else {
       totals.forEach(total -> total.node().setNumber("–"));
     }
-    showProblems(sight.problems());
+    messages.show(sight.problems(), everyField(), this::fields);
   }
 
   private void fill(TableEntry table) {
@@ -252,7 +210,7 @@ final class TableEditor extends VBox {
     rowLabels.clear();
     columnLabels.clear();
     totals.clear();
-    tools.getChildren().setAll(tools());
+    tools.show(table);
     pane.add(rowVariable.field(), 0, 1);
     addHeads(table);
     for (int i = 0; i < rows; i++) {
@@ -411,62 +369,6 @@ final class TableEditor extends VBox {
         }
       }
     }
-  }
-
-  private void showProblems(List<Problem> problems) {
-    everyField().forEach(field -> mark(field, Optional.empty()));
-    messages.getChildren().clear();
-    List<Problem> mine =
-        problems.stream().filter(problem -> !(problem.place() instanceof Problem.Field)).toList();
-    if (!mine.isEmpty() && nothingTyped()) {
-      messages.getChildren().add(BlockViews.label(Words.of("table.empty"), "hint"));
-      return;
-    }
-    for (Problem problem : mine) {
-      String sentence = Wording.english().text(problem.sentence());
-      fields(problem.place()).forEach(field -> mark(field, Optional.of(sentence)));
-      if (messages.getChildren().size() < MOST_PROBLEMS) {
-        Label message = BlockViews.label(sentence, "message");
-        message.setOnMouseClicked(
-            _ -> fields(problem.place()).stream().findFirst().ifPresent(Node::requestFocus));
-        messages.getChildren().add(message);
-        problem.remedy().ifPresent(remedy -> messages.getChildren().add(offer(remedy)));
-      }
-    }
-    if (mine.size() > MOST_PROBLEMS) {
-      messages
-          .getChildren()
-          .add(
-              BlockViews.label(
-                  Words.of("table.more-problems", mine.size() - MOST_PROBLEMS), "message"));
-    }
-  }
-
-  /// A table still to be filled is not wrong yet.
-  private boolean nothingTyped() {
-    return workbench.solution().get().table().cells().stream()
-        .flatMap(List::stream)
-        .allMatch(String::isBlank);
-  }
-
-  private Button offer(Problem.Remedy remedy) {
-    Button button =
-        tool(
-            "fth-check",
-            "remedy." + remedy.option(),
-            () ->
-                workbench.edit(
-                    "",
-                    solution ->
-                        solution.withChoices(
-                            solution.choices().withOption(remedy.option(), remedy.value()))));
-    return button;
-  }
-
-  private static void mark(TextField field, Optional<String> wrong) {
-    field.pseudoClassStateChanged(INVALID, wrong.isPresent());
-    field.setTooltip(wrong.map(Tooltip::new).orElse(null));
-    field.setAccessibleHelp(wrong.orElse(null));
   }
 
   private List<TextField> everyField() {

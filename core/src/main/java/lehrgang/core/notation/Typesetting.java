@@ -204,6 +204,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           Box.row(
               Box.variable("P"),
               Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≤"), first)));
+      case "count-of-draws" -> Box.row(Box.name("number of draws "), Box.operator("≥"), first);
       case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
       case "normal-critical" -> Box.lowered(Box.variable("z"), inLine(arguments.getFirst()));
       case "chi-squared-critical" ->

@@ -6,8 +6,8 @@ import static lehrgang.core.procedure.LineWriter.datum;
 import static lehrgang.core.procedure.LineWriter.line;
 import static lehrgang.core.procedure.LineWriter.single;
 
+import java.util.List;
 import lehrgang.core.derivation.Derivation.Lines;
-import lehrgang.core.derivation.Reading;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
@@ -22,10 +22,11 @@ final class SimulationLines {
 
   /// Adds them; `X2`, `df` and `alpha` come before.
   static void addTo(Lines lines, Draws draws, Experiment experiment) {
-    double observed = lines.evaluate(new Reading.Exact()).of("X2").asDouble();
     lines.add(single("B", Symbol.of("B"), datum(experiment.repetitions()), Kind.COUNT));
     lines.add(single("seed", Symbol.of("seed"), datum(experiment.seed()), Kind.COUNT));
-    lines.add(single("hits", Symbol.of("h"), datum(draws.atLeast(observed)), Kind.COUNT));
+    Expr hits =
+        new Expr.Named(new CountOfDraws(draws), List.of(line("X2"), line("B"), line("seed")));
+    lines.add(single("hits", Symbol.of("h"), hits, Kind.COUNT));
     Expr all = Expr.sum(line("B"), number(1));
     lines.add(
         single("p", Symbol.of("p"), Expr.sum(number(1), line("hits")).over(all), Kind.P_VALUE));

@@ -1,0 +1,27 @@
+package lehrgang.core.procedure;
+
+import java.util.List;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.number.Value;
+import lehrgang.core.simulation.Draws;
+
+/// How many of the tables drawn have a statistic at least as large as the observed one. Arguments:
+/// the
+/// statistic, the number of tables and the seed; the last two say which draws these are.
+record CountOfDraws(Draws draws) implements NamedFunction {
+  @Override
+  public String key() {
+    return "count-of-draws";
+  }
+
+  @Override
+  public Value apply(List<Value> arguments) {
+    return Value.of(draws.atLeast(arguments.getFirst().asDouble()));
+  }
+
+  @Override
+  public Expr written(List<Expr> arguments, List<Value> values) {
+    return new Expr.Named(this, arguments);
+  }
+}
