@@ -27,6 +27,7 @@ final class DecimalsMenu extends MenuButton {
           Kind.CRITICAL,
           Kind.P_VALUE,
           Kind.SHARE,
+          Kind.PROBABILITY,
           Kind.STANDARD_ERROR,
           Kind.RESIDUAL,
           Kind.EFFECT);
