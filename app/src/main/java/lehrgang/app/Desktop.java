@@ -16,6 +16,7 @@ import lehrgang.desktop.DesktopApplication;
 import lehrgang.desktop.WriteWindow;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
+import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
@@ -68,16 +69,18 @@ final class Desktop {
   }
 
   static void writeDemo(Path folder) {
-    Solution demo = SolutionFile.demo().solution();
     try {
       Files.createDirectories(folder);
-      for (Audience audience : Audience.values()) {
-        HandOutCommand.write(
-            demo, audience, folder.resolve("route-and-season-" + audience.key() + ".html"));
+      for (String name : DemoCourse.names()) {
+        Solution solution = DemoCourse.open(name).solution();
+        for (Audience audience : Audience.values()) {
+          HandOutCommand.write(
+              solution, audience, folder.resolve(name + "-" + audience.key() + ".html"));
+        }
+        Page page = HandOutCommand.page(solution, Audience.FULL);
+        Files.writeString(folder.resolve(name + ".txt"), DerivationText.of(page));
+        Files.writeString(folder.resolve(name + ".json"), DerivationJson.of(page));
       }
-      Page page = HandOutCommand.page(demo, Audience.FULL);
-      Files.writeString(folder.resolve("route-and-season.txt"), DerivationText.of(page));
-      Files.writeString(folder.resolve("route-and-season.json"), DerivationJson.of(page));
       DemoPictures.write(folder);
     } catch (IOException e) {
       throw new Complaint(folder + " could not be written: check that the folder is yours.");

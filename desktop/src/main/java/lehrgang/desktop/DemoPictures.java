@@ -11,6 +11,7 @@ import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Pictures of the main view with the demo, for a machine without a display and for the guide.
@@ -72,7 +73,26 @@ public final class DemoPictures {
     FxTurn.run(() -> window.view().toggleTheme());
     FxTurn.run(() -> window.workbench().edit("", DemoPictures::withSlip));
     picture(name + "-problem", "", "data");
+    FxTurn.run(() -> window.workbench().undo());
+    course();
     return List.copyOf(written);
+  }
+
+  /// One picture for each of the other procedures, and where a solution begins.
+  private void course() throws IOException {
+    example("bunk-rooms", "fit", "E[3]", "expected");
+    example("deer-gate", "one-proportion", "z", "p");
+    example("map-and-dark", "two-proportions", "ci.low", "interval");
+    example("repainted-waymarks", "matched-pairs", "X2", "statistic");
+    example("nest-boxes", "exact-test", "P[9]", "outcomes");
+    example("orchid-meadows", "simulation", "hits", "simulation");
+    FxTurn.run(() -> window.view().showStart());
+    save("start");
+  }
+
+  private void example(String demo, String name, String selected, String step) throws IOException {
+    FxTurn.run(() -> window.workbench().begin(DemoCourse.open(demo)));
+    picture(name, selected, step);
   }
 
   private static Solution withSlip(Solution solution) {
@@ -83,6 +103,10 @@ public final class DemoPictures {
     FxTurn.run(() -> window.workbench().selection().set(LineId.parse(selected)));
     FxTurn.run(() -> window.view().page().goTo(step));
     FxTurn.run(() -> window.view().page().goTo(step));
+    save(name);
+  }
+
+  private void save(String name) throws IOException {
     Path file = folder.resolve(name + ".png");
     Pictures.write(FxTurn.call(() -> Pictures.of(window.scene())), file);
     written.add(file);

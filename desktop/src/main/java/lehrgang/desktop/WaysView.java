@@ -13,6 +13,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class WaysView extends VBox {
   WaysView(PageBlock.Ways ways, Workbench workbench) {
     getStyleClass().add("ways");
+    if (!ways.intro().isEmpty()) {
+      getChildren().add(BlockViews.label(ways.intro(), "ways-intro"));
+    }
     for (PageBlock.Way way : ways.ways()) {
       Button take = new Button(way.name(), new FontIcon("fth-corner-down-right"));
       take.getStyleClass().addAll("quiet", "way");

@@ -40,8 +40,12 @@ public sealed interface Block {
     }
   }
 
-  /// Other ways to go on, each a change to the solution that can be taken with a click.
-  record Ways(List<Way> ways) implements Block {
+  /// Other ways to go on, each a change to the solution that can be taken with a click; for the
+  /// instructor
+  /// only.
+  ///
+  /// @param intro what is said before them
+  record Ways(Optional<Phrase> intro, List<Way> ways) implements Block {
     public Ways {
       ways = List.copyOf(ways);
     }

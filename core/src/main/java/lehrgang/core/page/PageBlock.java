@@ -33,7 +33,9 @@ public sealed interface PageBlock {
   record TypedNumber(List<Span> spans, String field, LineId line) implements PageBlock {}
 
   /// Other ways to go on.
-  record Ways(List<Way> ways) implements PageBlock {
+  ///
+  /// @param intro what is said before them; may be empty
+  record Ways(String intro, List<Way> ways) implements PageBlock {
     public Ways {
       ways = List.copyOf(ways);
     }

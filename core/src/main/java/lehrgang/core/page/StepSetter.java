@@ -156,7 +156,7 @@ final class StepSetter {
           Optional.of(new PageBlock.Figure(figures.intervals(intervals)));
       case Block.Histogram histogram ->
           Optional.of(new PageBlock.Figure(figures.histogram(histogram)));
-      case Block.Ways(var ways) ->
+      case Block.Ways ways ->
           audience == Audience.FULL ? Optional.of(ways(ways)) : Optional.empty();
       case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));
       case Block.RankedBars bars -> Optional.of(new PageBlock.Figure(figures.ranked(bars)));
@@ -191,9 +191,10 @@ final class StepSetter {
         figures.outcomes(rows, typesetter.text(outcomes.head())));
   }
 
-  private PageBlock ways(List<Block.Way> ways) {
+  private PageBlock ways(Block.Ways ways) {
     return new PageBlock.Ways(
-        ways.stream()
+        ways.intro().map(typesetter::text).orElse(""),
+        ways.ways().stream()
             .map(
                 way ->
                     new PageBlock.Way(

@@ -72,9 +72,9 @@ final class PairsLines {
                 Kind.COUNT)
             .as(Role.GRAND_TOTAL));
     lines.add(
-        single("m", Symbol.of("m"), Expr.sum(line("b"), line("c")), Kind.COUNT)
+        single("changed", Symbol.of("m"), Expr.sum(line("b"), line("c")), Kind.COUNT)
             .as(Role.COLUMN_TOTAL));
-    lines.add(single("E.m", Symbol.of("E"), product(HALF, line("m")), Kind.EXPECTED));
+    lines.add(single("E.m", Symbol.of("E"), product(HALF, line("changed")), Kind.EXPECTED));
   }
 
   private static Line total(String name, int i, String one, String other, String label) {
@@ -95,7 +95,7 @@ final class PairsLines {
         single(
                 "X2",
                 Symbol.of("χ").raised("2"),
-                difference.squared().over(line("m")),
+                difference.squared().over(line("changed")),
                 Kind.STATISTIC)
             .checkedBy(
                 Phrase.of("route.against-half"),
@@ -106,7 +106,7 @@ final class PairsLines {
         single(
             "X2.cc",
             Symbol.of("χ").raised("2").lowered("corr"),
-            less.squared().over(line("m")),
+            less.squared().over(line("changed")),
             Kind.STATISTIC));
     lines.add(single("df", Symbol.of("df"), datum(1), Kind.DEGREES_OF_FREEDOM));
   }
@@ -116,7 +116,8 @@ final class PairsLines {
     if (isExact(table)) {
       ExactOutcomes outcomes = outcomes(table);
       outcomes.addOutcomes(
-          lines, k -> BinomialProbability.at(new Expr.Constant(Value.of(k)), line("m"), HALF));
+          lines,
+          k -> BinomialProbability.at(new Expr.Constant(Value.of(k)), line("changed"), HALF));
       outcomes.addSum(lines, "p.exact", "exact");
     }
   }
@@ -164,7 +165,7 @@ final class PairsLines {
     lines.add(
         single("diff", Symbol.of("D"), line("p.after").minus(line("p.before")), Kind.SHARE)
             .checkedBy(Phrase.of("route.changed"), line("c").minus(line("b")).over(line("n"))));
-    Expr spread = line("m").minus(line("b").minus(line("c")).squared().over(line("n")));
+    Expr spread = line("changed").minus(line("b").minus(line("c")).squared().over(line("n")));
     lines.add(single("SE", Symbol.of("SE"), spread.root().over(line("n")), Kind.STANDARD_ERROR));
     lines.add(NormalDecision.quantile());
     Expr reach = product(line("z.ci"), line("SE"));

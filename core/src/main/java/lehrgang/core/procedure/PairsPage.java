@@ -53,7 +53,7 @@ final class PairsPage implements WorkedPage {
                 Map.entry("b", new Phrase.Number(LineId.of("b"))),
                 Map.entry("c", new Phrase.Number(LineId.of("c"))),
                 Map.entry("d", new Phrase.Number(LineId.of("d"))),
-                Map.entry("m", new Phrase.Number(LineId.of("m"))),
+                Map.entry("m", new Phrase.Number(LineId.of("changed"))),
                 Map.entry("n", new Phrase.Number(LineId.of("n"))),
                 Map.entry("df", new Phrase.Number(ChiSquaredDecision.DF))));
     this.common = new CommonSteps(say, lines, decided);
@@ -92,7 +92,7 @@ final class PairsPage implements WorkedPage {
     return isExact()
         ? new Verdict(
             List.of(
-                new Verdict.Item(Phrase.of("verdict.changed"), LineId.of("m")),
+                new Verdict.Item(Phrase.of("verdict.changed"), LineId.of("changed")),
                 new Verdict.Item(Phrase.of("verdict.p.exact"), EXACT),
                 effect),
             decided.decision(),
@@ -119,7 +119,7 @@ final class PairsPage implements WorkedPage {
     return new Step(
         "data",
         say.summary("data.matched-pairs"),
-        lines.ofFamilies("a", "b", "c", "d", "R", "C", "n", "m"),
+        lines.ofFamilies("a", "b", "c", "d", "R", "C", "n", "changed"),
         List.of(),
         List.of(
             say.prose("data.intro.matched-pairs"),
@@ -136,7 +136,7 @@ final class PairsPage implements WorkedPage {
                     List.of(LineId.of("C", 1), LineId.of("C", 2)),
                     Optional.of(LineId.of("n")))),
             say.prose("data.changed"),
-            Block.Working.of(LineId.of("m"))));
+            Block.Working.of(LineId.of("changed"))));
   }
 
   private Step conditionsStep() {
@@ -151,6 +151,7 @@ final class PairsPage implements WorkedPage {
     if (!enoughChanged() && !isExact() && PairsLines.isExact(table)) {
       blocks.add(
           new Block.Ways(
+              Optional.empty(),
               List.of(
                   new Block.Way(
                       new lehrgang.core.derivation.Change.Choose("decides", "exact"),

@@ -147,6 +147,9 @@ final class TwoProportionsPage implements WorkedPage {
     blocks.add(Block.Working.of(LineId.of("p2")));
     blocks.add(Block.Working.of(DIFFERENCE));
     blocks.add(say.prose("statistic.error." + null0));
+    if (null0.equals("same")) {
+      blocks.add(Block.Working.of(LineId.of("pooled")));
+    }
     blocks.add(Block.Working.of(LineId.of(null0.equals("same") ? "SE0" : "SE")));
     blocks.add(say.prose("statistic.how.two-proportions." + null0));
     blocks.add(Block.Working.of(Z));

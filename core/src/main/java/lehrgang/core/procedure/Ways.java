@@ -2,6 +2,7 @@ package lehrgang.core.procedure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
@@ -30,7 +31,7 @@ final class Ways {
       ways.add(switchTo("fisher"));
     }
     ways.add(switchTo("simulation"));
-    return List.of(say.prose("conditions.ways-on"), new Block.Ways(ways));
+    return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
   }
 
   static List<Block> whenFitConditionsFail(FrequencyTable table, Sentences say) {
@@ -46,7 +47,7 @@ final class Ways {
       ways.add(merge(new Change.MergeRows(best), table.labels()));
     }
     ways.add(switchTo("simulation"));
-    return List.of(say.prose("conditions.ways-on"), new Block.Ways(ways));
+    return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
   }
 
   private static double pair(FrequencyTable table, int first) {
@@ -62,7 +63,7 @@ final class Ways {
   static List<Block> offers(String own, Sentences say) {
     List<Way> ways =
         FOR_TWO_BY_TWO.stream().filter(id -> !id.equals(own)).map(Ways::switchTo).toList();
-    return List.of(say.prose("closer-look.other-procedures"), new Block.Ways(ways));
+    return List.of(new Block.Ways(Optional.of(say.phrase("closer-look.other-procedures")), ways));
   }
 
   static Way switchTo(String procedure) {

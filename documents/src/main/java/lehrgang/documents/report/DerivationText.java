@@ -69,8 +69,12 @@ public final class DerivationText {
       }
       case PageBlock.Excerpt excerpt -> excerpt(excerpt);
       case PageBlock.Outcomes outcomes -> outcomes(outcomes);
-      case PageBlock.Ways(var ways) ->
-          ways.forEach(way -> paragraph("- " + way.name() + ": " + way.effect()));
+      case PageBlock.Ways(var intro, var ways) -> {
+        if (!intro.isEmpty()) {
+          paragraph(intro);
+        }
+        ways.forEach(way -> paragraph("- " + way.name() + ": " + way.effect()));
+      }
       case PageBlock.Report(var report) -> paragraph(report);
       case PageBlock.AnswerSpace(var lines) ->
           text.append((INDENT + "_".repeat(WIDTH - INDENT.length()) + "\n").repeat(lines));
