@@ -89,7 +89,7 @@ public enum BinomialProbability implements NamedFunction {
   }
 
   private static int whole(Value value) {
-    return value.decimal().intValueExact();
+    return value.intValueExact();
   }
 
   @Override

@@ -84,7 +84,7 @@ public enum ChiSquaredUpperTail implements NamedFunction {
     if (!df.isWhole() || df.signum() <= 0) {
       throw new IllegalArgumentException("df must be a whole number of 1 or more: " + df);
     }
-    return df.decimal().intValueExact();
+    return df.intValueExact();
   }
 
   private static Expr evenSum(Expr x, int df) {

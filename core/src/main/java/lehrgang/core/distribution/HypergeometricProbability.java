@@ -68,7 +68,7 @@ public enum HypergeometricProbability implements NamedFunction {
   }
 
   private static int whole(Value value) {
-    return value.decimal().intValueExact();
+    return value.intValueExact();
   }
 
   private static List<Value> all(Margins margins) {

@@ -47,8 +47,7 @@ public record Evaluator(Function<LineId, Value> lines) {
       case Expr.Choose(var from, var chosen) ->
           Value.of(
               Combinations.choose(
-                  evaluate(from).decimal().intValueExact(),
-                  evaluate(chosen).decimal().intValueExact()));
+                  evaluate(from).intValueExact(), evaluate(chosen).intValueExact()));
       case Expr.Minimum(var of) -> values(of).stream().min(Comparator.naturalOrder()).orElseThrow();
       case Expr.Maximum(var of) -> values(of).stream().max(Comparator.naturalOrder()).orElseThrow();
       case Expr.CountBelow(var of, var bound) ->

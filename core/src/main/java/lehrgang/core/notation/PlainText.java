@@ -22,7 +22,7 @@ public final class PlainText {
       case Box.Fraction(var above, var below) -> fenced(above) + "/" + fencedBelow(below);
       case Box.Scripts(var base, var raised, var lowered) ->
           isDigits(raised)
-              ? of(base) + raised(raised) + lowered.map(PlainText::lowered).orElse("")
+              ? powered(base) + raised(raised) + lowered.map(PlainText::lowered).orElse("")
               : of(base) + lowered.map(PlainText::lowered).orElse("") + raised(raised);
       case Box.Radical(var inner) -> "√" + fencedBelow(inner);
       case Box.Fence(var open, var inner, var close) -> open + of(inner) + close;
@@ -30,6 +30,18 @@ public final class PlainText {
       case Box.Linked(_, var inner) -> of(inner);
       case Box.Blank() -> "______";
     };
+  }
+
+  /// A base whose own end could be mistaken for part of the exponent's reach is fenced: (√x)³.
+  private static String powered(Box base) {
+    boolean unclear =
+        switch (base) {
+          case Box.Radical _ -> true;
+          case Box.Scripts(_, _, var lowered) ->
+              lowered.map(PlainText::of).filter(text -> !allIn(text)).isPresent();
+          default -> false;
+        };
+    return unclear ? "(" + of(base) + ")" : of(base);
   }
 
   private static String fenced(Box box) {

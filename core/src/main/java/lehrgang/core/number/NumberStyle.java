@@ -15,7 +15,7 @@ public enum NumberStyle {
   private static final char THIN_SPACE = '\u2009';
   private static final char MINUS = '\u2212';
   private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
-  private static final Value SMALLEST_NAMED = Value.exactly(new BigDecimal("1e-300"));
+  private static final BigDecimal SMALLEST_NAMED = new BigDecimal("1e-300");
 
   private final char decimalSign;
 
@@ -38,20 +38,27 @@ public enum NumberStyle {
 
   /// A p-value: never `0.0000`, never `1.0000` unless it is 1.
   public Shown pValue(Value p, int decimals) {
-    if (p.compareTo(SMALLEST_NAMED) < 0) {
+    if (compare(p, SMALLEST_NAMED) < 0) {
       return new Shown("10" + superscript(-300), Relation.BELOW);
     }
     BigDecimal step = BigDecimal.ONE.movePointLeft(decimals);
-    if (decimals > 0 && p.compareTo(Value.exactly(step)) < 0) {
+    if (decimals > 0 && compare(p, step) < 0) {
       return new Shown(write(step), Relation.BELOW);
     }
     BigDecimal most = BigDecimal.ONE.subtract(step);
-    if (decimals > 0 && p.compareTo(Value.ONE) < 0 && p.compareTo(Value.exactly(most)) > 0) {
+    if (decimals > 0 && compare(p, BigDecimal.ONE) < 0 && compare(p, most) > 0) {
       return new Shown(write(most), Relation.ABOVE);
     }
-    return p.compareTo(Value.ONE) == 0
+    return compare(p, BigDecimal.ONE) == 0
         ? new Shown("1", Relation.EQUAL)
         : fixed(p, Math.max(1, decimals));
+  }
+
+  /// A bound is a short decimal: only a fraction needs to be compared as one.
+  private static int compare(Value value, BigDecimal bound) {
+    return value instanceof Real(BigDecimal decimal)
+        ? decimal.compareTo(bound)
+        : value.compareTo(Value.exactly(bound));
   }
 
   /// A number to `digits` significant digits; very large and very small ones as a power of ten.

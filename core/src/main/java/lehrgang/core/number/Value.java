@@ -72,6 +72,15 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
         && fraction.getDenominator().equals(BigInteger.ONE);
   }
 
+  /// This whole number as an int.
+  ///
+  /// @throws ArithmeticException if it is not whole or too large
+  default int intValueExact() {
+    return this instanceof Rational fraction && isWhole()
+        ? fraction.numerator().intValueExact()
+        : decimal().intValueExact();
+  }
+
   default Value plus(Value other) {
     if (isWhole() && other.isWhole()) {
       return of(((Rational) this).numerator().add(((Rational) other).numerator()));

@@ -26,7 +26,7 @@ final class ExcerptSetter {
     boolean forBracket = excerpt.emphasis() == Block.Emphasis.BRACKET;
     LineId answer = forBracket ? LineId.of("p") : LineId.of("crit");
     Value df = typesetter.values().of(excerpt.df());
-    PrintedTable table = PrintedTable.around(df.decimal().intValueExact());
+    PrintedTable table = PrintedTable.around(df.intValueExact());
     Value statistic = typesetter.values().of(excerpt.statistic());
     PrintedTable.Bracket bracket = table.bracket(statistic);
     Optional<Integer> picked = PrintedTable.columnOf(typesetter.values().of(excerpt.alpha()));

@@ -39,7 +39,7 @@ final class FigureSetter {
                 .with("statistic", curve.statistic());
     boolean about = typesetter.shown(curve.statistic()).relation() == Shown.Relation.ABOUT;
     return new FigureSpec.Curve(
-        typesetter.values().of(curve.df()).decimal().intValueExact(),
+        typesetter.values().of(curve.df()).intValueExact(),
         mark(
             curve.critical(),
             Phrase.of("figure.critical")
@@ -130,8 +130,8 @@ final class FigureSetter {
                     .with("statistic", id)));
     return new FigureSpec.Histogram(
         block.bins(),
-        typesetter.values().of(block.drawn()).decimal().intValueExact(),
-        typesetter.values().of(block.df()).decimal().intValueExact(),
+        typesetter.values().of(block.drawn()).intValueExact(),
+        typesetter.values().of(block.df()).intValueExact(),
         statistic,
         wording.text("figure.histogram.curve"),
         wording.text("figure.histogram.beyond"),

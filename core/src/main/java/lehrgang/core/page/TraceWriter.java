@@ -26,7 +26,7 @@ final class TraceWriter {
   private static final int LONGEST_FRACTION = 44;
 
   /// Two routes agree when they differ by less than double precision can tell.
-  private static final BigDecimal CLOSE = new BigDecimal("1e-11");
+  private static final BigDecimal CLOSE = new BigDecimal("1e-10");
 
   private final Page page;
   private final Typesetter typesetter;

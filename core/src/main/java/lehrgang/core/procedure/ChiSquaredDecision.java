@@ -77,14 +77,18 @@ record ChiSquaredDecision(LineId statistic, LineId p) {
             Kind.COUNT));
   }
 
-  Step criticalStep(Sentences say) {
+  /// @param df the degrees of freedom, for the wording
+  Step criticalStep(Sentences say, int df) {
     return new Step(
         "critical",
         say.summary("critical").with("crit", CRITICAL),
         List.of(CRITICAL),
         List.of(),
         List.of(
-            new Block.Prose(say.phrase("critical.how").with("alpha", ALPHA).with("crit", CRITICAL)),
+            new Block.Prose(
+                say.phrase(df == 1 ? "critical.how.one" : "critical.how")
+                    .with("alpha", ALPHA)
+                    .with("crit", CRITICAL)),
             new Block.TailCurve(statistic, DF, CRITICAL, ALPHA, p),
             Block.Working.of(CRITICAL),
             new Block.Iterations(CRITICAL),
@@ -95,7 +99,7 @@ record ChiSquaredDecision(LineId statistic, LineId p) {
   static List<Block> workings(Sentences say, int df) {
     LineId plain = plain().p();
     return List.of(
-        say.prose(df % 2 == 0 ? "p.even" : "p.odd"),
+        say.prose(df == 1 ? "p.one" : df % 2 == 0 ? "p.even" : "p.odd"),
         Block.Working.of(plain),
         new Block.WrittenOut(plain),
         new Block.TableExcerpt(DF, ALPHA, plain().statistic(), Block.Emphasis.BRACKET));

@@ -15,6 +15,7 @@ import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.distribution.BinomialProbability;
 import lehrgang.core.distribution.HypergeometricProbability;
+import lehrgang.core.distribution.SecondOpinion;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
@@ -120,8 +121,20 @@ record ExactOutcomes(int first, List<Value> values, int own, Set<Integer> summed
   /// Adds the sum of the marked outcomes; `P[k]` come before it.
   void addSum(Lines lines, String name, String mark) {
     List<Expr> terms = summed.stream().map(k -> ref(LineId.of("P", k))).toList();
+    List<Expr> library =
+        summed.stream()
+            .map(k -> library(lines.inOrder().get(LineId.of("P", k)).formula()))
+            .toList();
     Symbol symbol = mark.isEmpty() ? Symbol.of("p") : Symbol.of("p").lowered(mark);
-    lines.add(single(name, symbol, new Expr.Sum(terms), Kind.P_VALUE));
+    lines.add(
+        single(name, symbol, new Expr.Sum(terms), Kind.P_VALUE)
+            .checkedBy(Phrase.of("route.library"), new Expr.Sum(library)));
+  }
+
+  private static Expr library(Expr probability) {
+    return probability instanceof Expr.Named(var function, var arguments)
+        ? new Expr.Named(new SecondOpinion(function), arguments)
+        : probability;
   }
 
   /// The list of outcomes, the summed ones marked.

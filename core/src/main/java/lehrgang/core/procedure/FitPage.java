@@ -81,7 +81,7 @@ final class FitPage implements WorkedPage {
         conditions.step(Ways.whenFitConditionsFail(table, say), "conditions.design.fit"),
         contributionsStep(),
         statistic(),
-        DECIDING.criticalStep(say),
+        DECIDING.criticalStep(say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()),
         pValue(),
         conclusion(),
         closerLook());
@@ -231,7 +231,7 @@ final class FitPage implements WorkedPage {
     List<Block> blocks =
         new ArrayList<>(
             ChiSquaredDecision.workings(
-                say, decided.exact().of(ChiSquaredDecision.DF).decimal().intValueExact()));
+                say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()));
     blocks.add(say.prose("p.meaning." + story));
     return new Step(
         "p",

@@ -108,7 +108,7 @@ final class PairsPage implements WorkedPage {
         common.hypotheses("matched-pairs", List.of(), List.of()),
         conditionsStep(),
         statistic(),
-        curve.criticalStep(say),
+        curve.criticalStep(say, 1),
         pValue(),
         conclusion(),
         interval(),
@@ -262,20 +262,7 @@ final class PairsPage implements WorkedPage {
   private Step closerLook() {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.pairs"));
-    blocks.add(
-        new Block.Tables(
-            List.of(
-                new CellTable(
-                    Phrase.of("table.three-ways"),
-                    List.of(Phrase.of("head.plain"), Phrase.of("head.corrected")),
-                    List.of(Phrase.label("χ²"), Phrase.label("p")),
-                    List.of(
-                        List.of(LineId.of("X2"), LineId.of("p")),
-                        List.of(LineId.of("X2.cc"), LineId.of("p.cc"))),
-                    Optional.empty(),
-                    List.of(),
-                    List.of(),
-                    Optional.empty()))));
+    blocks.add(new Block.Tables(List.of(sideBySide())));
     blocks.add(say.prose("closer-look.sample-size"));
     blocks.add(SampleSizeLines.table());
     blocks.addAll(Ways.otherProcedures(MatchedPairs.ID, table, say));
@@ -285,5 +272,26 @@ final class PairsPage implements WorkedPage {
         lines.ofFamilies("n.half", "X2.half", "p.half", "n.double", "X2.double", "p.double"),
         List.of(),
         blocks);
+  }
+
+  /// The p-values of the plain, the corrected and, where it is worked out, the exact way.
+  private CellTable sideBySide() {
+    List<Phrase> ways =
+        new ArrayList<>(List.of(Phrase.of("head.plain"), Phrase.of("head.corrected")));
+    List<List<LineId>> values =
+        new ArrayList<>(List.of(List.of(LineId.of("p")), List.of(LineId.of("p.cc"))));
+    if (PairsLines.isExact(table)) {
+      ways.add(Phrase.of("head.exact"));
+      values.add(List.of(EXACT));
+    }
+    return new CellTable(
+        Phrase.of("table.three-ways"),
+        ways,
+        List.of(Phrase.label("p")),
+        values,
+        Optional.empty(),
+        List.of(),
+        List.of(),
+        Optional.empty());
   }
 }

@@ -88,7 +88,7 @@ final class TwoWayPage implements WorkedPage {
         conditions.step(Ways.whenConditionsFail(table, say), "conditions.design." + story),
         contributionsStep(),
         statistic(),
-        deciding.criticalStep(say),
+        deciding.criticalStep(say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()),
         pValue(),
         conclusion(),
         closerLook());
@@ -205,8 +205,7 @@ final class TwoWayPage implements WorkedPage {
 
   private Step pValue() {
     List<Block> blocks =
-        new ArrayList<>(
-            ChiSquaredDecision.workings(say, decided.exact().of(DF).decimal().intValueExact()));
+        new ArrayList<>(ChiSquaredDecision.workings(say, decided.exact().of(DF).intValueExact()));
     if (table.isTwoByTwo()) {
       ChiSquaredDecision corrected = ChiSquaredDecision.corrected();
       blocks.add(
