@@ -1,11 +1,10 @@
 package lehrgang.app;
 
+import static lehrgang.app.Run.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,19 +28,6 @@ class CommandLineTest {
       """;
 
   @TempDir private Path folder;
-
-  private record Run(int exit, String out, String err) {}
-
-  private static Run run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int exit =
-        Main.commandLine()
-            .setOut(new PrintWriter(out))
-            .setErr(new PrintWriter(err))
-            .execute(arguments);
-    return new Run(exit, out.toString(), err.toString());
-  }
 
   private String table(String text) throws Exception {
     return Files.writeString(folder.resolve("register.csv"), text).toString();

@@ -1,10 +1,9 @@
 package lehrgang.app;
 
+import static lehrgang.app.Run.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -15,19 +14,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 /// `derive` for each procedure, as it is called from the shell.
 class DeriveEveryProcedureTest {
   @TempDir private Path folder;
-
-  private record Run(int exit, String out, String err) {}
-
-  private static Run run(String... arguments) {
-    StringWriter out = new StringWriter();
-    StringWriter err = new StringWriter();
-    int exit =
-        Main.commandLine()
-            .setOut(new PrintWriter(out))
-            .setErr(new PrintWriter(err))
-            .execute(arguments);
-    return new Run(exit, out.toString(), err.toString());
-  }
 
   private String file(String text) throws IOException {
     return Files.writeString(folder.resolve("data.csv"), text).toString();
@@ -78,6 +64,22 @@ class DeriveEveryProcedureTest {
     Run exact = run("derive", "fisher", data, "--alternative", "greater", "--json");
     assertThat(exact.out()).contains("\"a.min\"", "\"P[47]\"", "\"decision\"");
     assertThat(exact.exit()).isZero();
+  }
+
+  @Test
+  void aSimulationIsTheSameForTheSameSeed() throws IOException {
+    String data = file(",yes,no\nyes,9,3\nno,3,8\n");
+    String once =
+        run("derive", "simulation", data, "--seed", "5", "--repetitions", "500", "--json").out();
+    assertThat(once).contains("\"hits\"", "\"p.error\"");
+    assertThat(
+            run("derive", "simulation", data, "--seed", "5", "--repetitions", "500", "--json")
+                .out())
+        .isEqualTo(once);
+    String list = file("category,observed\nAlder,7\nBirch,1\nMill,2\n");
+    assertThat(run("derive", "simulation", list).out()).contains("falls into its category");
+    assertThat(run("derive", "simulation", list, "--repetitions", "5").err().strip())
+        .isEqualTo("The number of tables is “5”: type a whole number from 99 to 1 000 000.");
   }
 
   @ParameterizedTest

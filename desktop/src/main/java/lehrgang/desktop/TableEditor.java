@@ -14,7 +14,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.StackPane;
@@ -86,7 +85,11 @@ final class TableEditor extends VBox {
             (table, text) -> table.withVariables(table.rowVariable(), text));
     columnVariable.field().getStyleClass().addAll("variable", "centred");
     getChildren().addAll(frame, messages, tools);
-    addEventFilter(KeyEvent.KEY_PRESSED, this::moveByArrow);
+    addEventFilter(
+        KeyEvent.KEY_PRESSED,
+        key ->
+            ArrowKeys.move(
+                key, cells.stream().map(row -> row.stream().map(Entry::field).toList()).toList()));
   }
 
   private interface Change {
@@ -388,33 +391,5 @@ final class TableEditor extends VBox {
       case Problem.ColumnLabel _ -> List.of();
       case Problem.WholeTable _, Problem.Field _ -> List.of();
     };
-  }
-
-  /// Up, down and Enter move between counts; left and right do at the ends of a field.
-  private void moveByArrow(KeyEvent key) {
-    for (int i = 0; i < cells.size(); i++) {
-      for (int j = 0; j < cells.get(i).size(); j++) {
-        TextField field = cells.get(i).get(j).field();
-        if (field.isFocused()) {
-          moveFrom(i, j, field, key);
-          return;
-        }
-      }
-    }
-  }
-
-  private void moveFrom(int i, int j, TextField field, KeyEvent key) {
-    boolean atStart = field.getCaretPosition() == 0 && field.getSelection().getLength() == 0;
-    boolean atEnd =
-        field.getCaretPosition() == field.getLength() && field.getSelection().getLength() == 0;
-    KeyCode code = key.getCode();
-    int down = code == KeyCode.DOWN || code == KeyCode.ENTER ? 1 : code == KeyCode.UP ? -1 : 0;
-    int right = code == KeyCode.RIGHT && atEnd ? 1 : code == KeyCode.LEFT && atStart ? -1 : 0;
-    int row = i + down;
-    int column = j + right;
-    if ((down != 0 || right != 0) && row >= 0 && row < rows && column >= 0 && column < columns) {
-      cells.get(row).get(column).field().requestFocus();
-      key.consume();
-    }
   }
 }

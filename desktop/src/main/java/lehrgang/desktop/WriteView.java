@@ -187,7 +187,8 @@ final class WriteView extends BorderPane {
     event.consume();
   }
 
-  private void drop(Path path) {
+  /// A dropped file is a solution, or a table that begins one.
+  void drop(Path path) {
     if (isAtStart() && !path.toString().endsWith(Files.ENDING)) {
       workbench.begin(SolutionFile.blank());
     }

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
@@ -117,12 +118,16 @@ final class WindowDriver {
   }
 
   /// All that can be read on the window.
-  private static List<String> texts(Node node) {
-    if (!node.isVisible()) {
+  private static List<String> texts(Node shown) {
+    if (!shown.isVisible()) {
       return List.of();
     }
-    return switch (node) {
-      case Labeled labeled -> List.of(String.valueOf(labeled.getText()));
+    return switch (shown) {
+      case Labeled labeled -> {
+        List<String> all = new ArrayList<>(List.of(String.valueOf(labeled.getText())));
+        Optional.ofNullable(labeled.getGraphic()).ifPresent(node -> all.addAll(texts(node)));
+        yield all;
+      }
       case TextInputControl input -> List.of(input.getText());
       case Text text -> List.of(text.getText());
       case TextFlow flow when flow.getAccessibleText() != null -> List.of(flow.getAccessibleText());

@@ -1,0 +1,220 @@
+package lehrgang.core.procedure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Value;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Span;
+import lehrgang.core.wording.Wording;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// The choices that each procedure offers, and what they change.
+class ProcedureBehaviourTest {
+  private static final Solution FIT =
+      ReferenceCases.solution(
+          "goodness-of-fit", ReferenceCases.frequencies(List.of(18L, 22L, 31L, 17L), List.of()));
+  private static final Solution SHARES =
+      ReferenceCases.solution(
+          "two-proportions", ReferenceCases.shares(List.of(List.of(67L, 90L), List.of(51L, 88L))));
+  private static final Solution ONE =
+      ReferenceCases.solution("one-proportion", ReferenceCases.shares(List.of(List.of(76L, 170L))));
+
+  private static Solution pairs(long b, long c) {
+    return ReferenceCases.solution(
+        "matched-pairs", ReferenceCases.table(List.of(List.of(40L, b), List.of(c, 28L))));
+  }
+
+  private static Solution typed(Solution solution, String field, String text) {
+    return solution.withChoices(solution.choices().withTyped(field, text));
+  }
+
+  private static Solution option(Solution solution, String option, String value) {
+    return solution.withChoices(solution.choices().withOption(option, value));
+  }
+
+  private static String text(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    StringBuilder all = new StringBuilder();
+    page.steps().stream()
+        .flatMap(step -> step.blocks().stream())
+        .forEach(
+            block -> {
+              switch (block) {
+                case PageBlock.Paragraph(_, var spans) -> all.append(Span.plain(spans));
+                case PageBlock.Remark(_, _, var spans) -> all.append(Span.plain(spans));
+                case PageBlock.Ways(var intro, var ways) -> all.append(intro).append(ways);
+                default -> {
+                  // Only sentences are asked for here.
+                }
+              }
+              all.append('\n');
+            });
+    return all.toString();
+  }
+
+  private static String problem(Solution solution) {
+    return Wording.english()
+        .text(
+            ((Procedure.Refused) Procedure.deriveAtOnce(solution))
+                .problems()
+                .getFirst()
+                .sentence());
+  }
+
+  @Test
+  void parametersEstimatedFromTheDataLowerTheDegreesOfFreedom() {
+    assertThat(ReferenceCases.derive(FIT).exact().of("df")).isEqualTo(Value.of(3));
+    Solution estimated = typed(FIT, "estimated", "1");
+    assertThat(ReferenceCases.derive(estimated).exact().of("df")).isEqualTo(Value.of(2));
+    assertThat(text(estimated)).contains("k − 1 − m");
+    assertThat(problem(typed(FIT, "estimated", "3")))
+        .isEqualTo("The number of estimated parameters is “3”: type a whole number from 0 to 2.");
+  }
+
+  @Test
+  void aStatedDifferenceIsTestedWithTheErrorThatDoesNotPool() {
+    Derivation same = ReferenceCases.derive(SHARES);
+    assertThat(same.sources(LineId.of("z"))).contains(LineId.of("SE0"));
+    Derivation stated = ReferenceCases.derive(typed(SHARES, "difference", "0.1"));
+    assertThat(stated.sources(LineId.of("z")))
+        .contains(LineId.of("SE"), LineId.of("d0"))
+        .doesNotContain(LineId.of("SE0"));
+    assertThat(text(typed(SHARES, "difference", "−0.1"))).contains("exceeds that for");
+    assertThat(problem(typed(SHARES, "difference", "1")))
+        .startsWith("The stated difference is “1”: type a number between −1 and 1");
+  }
+
+  @Test
+  void thePageSaysWhyThereAreTwoStandardErrorsAndWhichGroupIsFirst() {
+    assertThat(text(SHARES))
+        .contains("Why two standard errors?")
+        .contains("The first group is “gate 1”")
+        .contains("is the two-sided p-value above");
+    assertThat(text(option(SHARES, "alternative", "greater")))
+        .contains("cannot tell a smaller share from a larger one");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "0, claimed, The claimed share is “0”",
+    "1, claimed, The claimed share is “1”",
+    "half, claimed, The claimed share is “half”"
+  })
+  void aClaimMustLieBetweenZeroAndOne(String typed, String field, String sentence) {
+    assertThat(problem(typed(ONE, field, typed))).startsWith(sentence);
+  }
+
+  @Test
+  void aClaimMayBeTypedAsAFractionOrAPercentage() {
+    for (String typed : List.of("1/4", "25 %", "0.25", "0,25")) {
+      assertThat(ReferenceCases.derive(typed(ONE, "claimed", typed)).exact().of("p0"))
+          .isEqualTo(Value.ratio(1, 4));
+    }
+  }
+
+  @Test
+  void fewExpectedSuccessesAreSaidAndTheStricterRuleIsHeld() {
+    Solution small =
+        typed(
+            ReferenceCases.solution(
+                "one-proportion", ReferenceCases.shares(List.of(List.of(3L, 40L)))),
+            "claimed",
+            "0.2");
+    assertThat(text(small)).contains("The smallest of these is 8.00: enough.");
+    assertThat(text(option(small, "enough", "at-least-10")))
+        .contains("too few for the curve")
+        .contains("rest on a doubtful model");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"plain, p", "corrected, p.cc", "exact, p.exact"})
+  void oneOfThreePValuesDecidesForMatchedPairs(String decides, String line) {
+    Solution solution = option(pairs(9, 23), "decides", decides);
+    for (String level : List.of("0.01", "0.015", "0.02", "0.05")) {
+      Derivation derivation =
+          ReferenceCases.derive(solution.withChoices(solution.choices().withLevel(level)));
+      boolean small = derivation.exact().of(line).compareTo(derivation.exact().of("alpha")) <= 0;
+      assertThat(derivation.exact().of("decision").signum() > 0).isEqualTo(small);
+    }
+  }
+
+  @Test
+  void whoDidNotChangeSaysNothingAndNobodyChangingIsRefused() {
+    Derivation few = ReferenceCases.derive(pairs(9, 23));
+    assertThat(few.sources(LineId.of("X2"))).doesNotContain(LineId.of("a"), LineId.of("d"));
+    assertThat(problem(pairs(0, 0))).startsWith("Nobody changed");
+    assertThat(text(pairs(12, 12))).contains("There the correction overshoots");
+    assertThat(text(pairs(2, 3)))
+        .contains("too few for the curve")
+        .contains("exact p-value decide");
+  }
+
+  @Test
+  void theExactTestNeedsFourCountsAndMarginsThatCanBeListed() {
+    assertThat(problem(ReferenceCases.solution("fisher", ReferenceCases.trailRegister())))
+        .startsWith("The table has 3 × 3 categories: this question needs 2 × 2");
+    assertThat(
+            problem(
+                ReferenceCases.solution(
+                    "fisher",
+                    ReferenceCases.table(List.of(List.of(4000L, 2000L), List.of(1L, 1L))))))
+        .startsWith("The largest margin is 6000");
+  }
+
+  @Test
+  void mergingAddsCountsAndSharesInTheMannerInWhichTheyWereStated() {
+    TableEntry stated =
+        ReferenceCases.frequencies(List.of(4L, 3L, 40L), List.of("12.5 %", "7.5 %", "80 %"));
+    Solution merged =
+        Changes.apply(new Change.MergeRows(0), ReferenceCases.solution("goodness-of-fit", stated));
+    assertThat(merged.table().rows()).containsExactly("hut 1 / hut 2", "hut 3");
+    assertThat(merged.table().cells()).containsExactly(List.of("7", "20 %"), List.of("40", "80 %"));
+    TableEntry thirds =
+        ReferenceCases.frequencies(List.of(4L, 3L, 40L), List.of("1/6", "1/6", "2/3"));
+    assertThat(
+            Changes.apply(
+                    new Change.MergeRows(0), ReferenceCases.solution("goodness-of-fit", thirds))
+                .table()
+                .cells()
+                .getFirst())
+        .containsExactly("7", "1/3");
+    Solution columns =
+        Changes.apply(
+            new Change.MergeColumns(1), ReferenceCases.solution(ReferenceCases.trailRegister()));
+    assertThat(columns.table().columns()).containsExactly("Spring", "Summer / Autumn");
+    assertThat(columns.table().cells().getFirst()).containsExactly("41", "79");
+  }
+
+  @Test
+  void aSignificantResultWithATinyEffectIsSaidToBeJustThat() {
+    Solution large =
+        ReferenceCases.solution(
+            ReferenceCases.table(List.of(List.of(18420L, 14115L), List.of(13280L, 10895L))));
+    assertThat(text(large)).contains("Significant, and yet the effect is tiny");
+    Solution few =
+        ReferenceCases.solution(ReferenceCases.table(List.of(List.of(4L, 1L), List.of(2L, 4L))));
+    assertThat(text(few)).contains("chance alone can do that");
+  }
+
+  @Test
+  void theSameSharesInHalfAndTwiceTheSampleHalveAndDoubleTheStatistic() {
+    var values = ReferenceCases.derive(FIT).exact();
+    assertThat(values.of("X2.double")).isEqualTo(values.of("X2").times(Value.of(2)));
+    assertThat(values.of("p.double").compareTo(values.of("p"))).isNegative();
+    assertThat(values.of("p.half").compareTo(values.of("p"))).isPositive();
+    var z = ReferenceCases.derive(SHARES).exact();
+    assertThat(z.of("z.double").over(z.of("z")).power(2).asDouble())
+        .isCloseTo(2, org.assertj.core.api.Assertions.within(1e-12));
+  }
+}
