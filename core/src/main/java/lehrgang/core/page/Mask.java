@@ -1,6 +1,7 @@
 package lehrgang.core.page;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
@@ -37,14 +38,21 @@ final class Mask {
     }
   }
 
-  /// Whether a line is the one that is worked for students in its step.
+  /// Whether a line is the one that is worked for students in its step: the example of its first
+  /// family,
+  /// or of its first working where there is no family.
   static boolean isExample(Step step, LineId id) {
-    return step.blocks().stream()
-        .filter(Block.Working.class::isInstance)
-        .map(Block.Working.class::cast)
+    List<Block.Working> workings =
+        step.blocks().stream()
+            .filter(Block.Working.class::isInstance)
+            .map(Block.Working.class::cast)
+            .toList();
+    return workings.stream()
+        .filter(working -> working.family().size() > 1)
         .findFirst()
-        .map(working -> working.example().equals(id))
-        .orElse(false);
+        .or(() -> workings.stream().findFirst())
+        .filter(working -> working.example().equals(id))
+        .isPresent();
   }
 
   Appearance of(LineId id) {

@@ -207,7 +207,7 @@ final class TwoProportionsPage implements WorkedPage {
     remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
     return common.conclusion(
         deciding.comparisons(decided.decision(), statistic, p),
-        "conclusion.two-proportions." + side,
+        "conclusion.two-proportions." + null0 + "." + side,
         p,
         remarks,
         say.phrase("conclusion.report.two-proportions")

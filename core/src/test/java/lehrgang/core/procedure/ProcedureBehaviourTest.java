@@ -9,6 +9,7 @@ import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
+import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
@@ -170,6 +171,19 @@ class ProcedureBehaviourTest {
                     "fisher",
                     ReferenceCases.table(List.of(List.of(4000L, 2000L), List.of(1L, 1L))))))
         .startsWith("The largest margin is 6000");
+  }
+
+  @Test
+  void theWorksheetOfTheExactTestWorksOneProbabilityAndLeavesTheOthers() {
+    Solution solution =
+        ReferenceCases.solution(
+            "fisher", ReferenceCases.table(List.of(List.of(8L, 3L), List.of(4L, 6L))));
+    Page sheet = ReferenceCases.page(solution, Audience.STUDENT);
+    assertThat(sheet.appearance(LineId.of("P", 8))).isEqualTo(Appearance.SHOWN);
+    assertThat(sheet.appearance(LineId.of("P", 7))).isEqualTo(Appearance.BLANK);
+    assertThat(sheet.appearance(LineId.of("p"))).isEqualTo(Appearance.BLANK);
+    Page key = ReferenceCases.page(solution, Audience.KEY);
+    assertThat(key.appearance(LineId.of("P", 7))).isEqualTo(Appearance.ANSWER);
   }
 
   @Test
