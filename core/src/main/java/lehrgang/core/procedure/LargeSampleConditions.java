@@ -60,7 +60,8 @@ final class LargeSampleConditions {
 
   /// @param kind        the ending of the sentences' keys
   /// @param established the lines of the step
-  Step step(String kind, List<LineId> established) {
+  /// @param waysOn      what is offered when there are too few
+  Step step(String kind, List<LineId> established, List<Block> waysOn) {
     String key = hold() ? "conditions.normal.holds" : "conditions.normal.fails";
     List<Block> blocks =
         new java.util.ArrayList<>(
@@ -74,6 +75,7 @@ final class LargeSampleConditions {
                         .with("place", lines.inOrder().get(smallest()).label()))));
     if (!hold()) {
       blocks.add(say.prose("conditions.ways-on." + kind));
+      blocks.addAll(waysOn);
     }
     blocks.add(say.prose("conditions.design." + kind));
     return new Step(

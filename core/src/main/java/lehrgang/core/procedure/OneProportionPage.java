@@ -87,7 +87,7 @@ final class OneProportionPage implements WorkedPage {
         common.question("one-proportion"),
         data(),
         hypotheses(),
-        conditions.step("one-proportion", lines.ofFamilies("E.yes", "E.no")),
+        conditions.step("one-proportion", lines.ofFamilies("E.yes", "E.no"), List.of()),
         statistic(),
         deciding.criticalStep(say, Z, P),
         pValue(),

@@ -97,7 +97,9 @@ final class TwoProportionsPage implements WorkedPage {
         data(),
         hypotheses(),
         conditions.step(
-            "two-proportions", lines.ofFamilies("pooled", "E.yes1", "E.no1", "E.yes2", "E.no2")),
+            "two-proportions",
+            lines.ofFamilies("pooled", "E.yes1", "E.no1", "E.yes2", "E.no2"),
+            List.of(new Block.Ways(Optional.empty(), List.of(Ways.switchTo("fisher"))))),
         statistic(),
         deciding.criticalStep(say, statistic, p),
         pValue(),

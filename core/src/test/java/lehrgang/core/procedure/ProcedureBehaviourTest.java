@@ -187,6 +187,16 @@ class ProcedureBehaviourTest {
   }
 
   @Test
+  void tooFewForTwoSharesOffersTheExactTest() {
+    Solution few =
+        ReferenceCases.solution(
+            "two-proportions", ReferenceCases.shares(List.of(List.of(2L, 9L), List.of(3L, 8L))));
+    assertThat(text(few)).contains("the exact test of the same four counts").contains("exact test");
+    assertThat(Changes.apply(new Change.SwitchTo("fisher"), few).table().cells())
+        .containsExactly(List.of("2", "3"), List.of("7", "5"));
+  }
+
+  @Test
   void mergingAddsCountsAndSharesInTheMannerInWhichTheyWereStated() {
     TableEntry stated =
         ReferenceCases.frequencies(List.of(4L, 3L, 40L), List.of("12.5 %", "7.5 %", "80 %"));
