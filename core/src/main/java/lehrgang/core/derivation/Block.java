@@ -77,7 +77,14 @@ public sealed interface Block {
       Optional<List<List<LineId>>> shade,
       List<LineId> rowTotals,
       List<LineId> columnTotals,
-      Optional<LineId> grandTotal) {}
+      Optional<LineId> grandTotal) {
+    /// A table without shading and without totals.
+    public static CellTable plain(
+        Phrase title, List<Phrase> rows, List<Phrase> columns, List<List<LineId>> cells) {
+      return new CellTable(
+          title, rows, columns, cells, Optional.empty(), List.of(), List.of(), Optional.empty());
+    }
+  }
 
   /// One line of a family worked out: the selected one, or at first `example`.
   record Working(List<LineId> family, LineId example) implements Block {

@@ -24,10 +24,9 @@ final class EffectInWords {
             ? "tiny"
             : size.compareTo(MEDIUM) < 0 ? "small" : size.compareTo(LARGE) < 0 ? "medium" : "large";
     boolean telling = decided.rejects() ? size.compareTo(MEDIUM) < 0 : size.compareTo(MEDIUM) >= 0;
-    Tone tone = telling ? Tone.WARNING : Tone.NOTE;
     return List.of(
         new Block.Remark(
-            telling ? tone : Tone.NOTE,
+            telling ? Tone.WARNING : Tone.NOTE,
             say.phrase("effect." + word + "." + decided.key()).with("effect", effect)));
   }
 }

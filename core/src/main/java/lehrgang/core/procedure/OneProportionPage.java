@@ -6,10 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.data.SharesTable;
 import lehrgang.core.data.SharesTable.Group;
-import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Derivation.Lines;
@@ -104,18 +102,7 @@ final class OneProportionPage implements WorkedPage {
         List.of(),
         List.of(
             say.prose("data.intro.one-proportion"),
-            new Block.DataEntry(
-                new CellTable(
-                    Phrase.of("table.observed.plain"),
-                    List.of(Phrase.label(group.label())),
-                    List.of(
-                        Phrase.of("column." + TableEntry.SUCCESSES),
-                        Phrase.of("column." + TableEntry.TRIALS)),
-                    List.of(List.of(X, N)),
-                    Optional.empty(),
-                    List.of(),
-                    List.of(),
-                    Optional.empty()))));
+            new Block.DataEntry(ShareLines.table(List.of(group), List.of(List.of(X, N))))));
   }
 
   private Step hypotheses() {

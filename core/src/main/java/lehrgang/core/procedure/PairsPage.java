@@ -284,14 +284,6 @@ final class PairsPage implements WorkedPage {
       ways.add(Phrase.of("head.exact"));
       values.add(List.of(EXACT));
     }
-    return new CellTable(
-        Phrase.of("table.three-ways"),
-        ways,
-        List.of(Phrase.label("p")),
-        values,
-        Optional.empty(),
-        List.of(),
-        List.of(),
-        Optional.empty());
+    return CellTable.plain(Phrase.of("table.three-ways"), ways, List.of(Phrase.label("p")), values);
   }
 }

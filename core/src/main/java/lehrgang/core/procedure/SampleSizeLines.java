@@ -6,7 +6,6 @@ import static lehrgang.core.procedure.LineWriter.line;
 import static lehrgang.core.procedure.LineWriter.single;
 
 import java.util.List;
-import java.util.Optional;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation.Lines;
@@ -53,7 +52,7 @@ final class SampleSizeLines {
   static Block table(String size, String family, String letter) {
     return new Block.Tables(
         List.of(
-            new CellTable(
+            CellTable.plain(
                 Phrase.of("table.sample-size"),
                 List.of(
                     Phrase.of("sample-size.half"),
@@ -66,10 +65,6 @@ final class SampleSizeLines {
                     List.of(
                         LineId.of("n.double"),
                         LineId.of(family + ".double"),
-                        LineId.of("p.double"))),
-                Optional.empty(),
-                List.of(),
-                List.of(),
-                Optional.empty())));
+                        LineId.of("p.double"))))));
   }
 }

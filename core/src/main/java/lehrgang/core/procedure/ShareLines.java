@@ -5,14 +5,30 @@ import static lehrgang.core.expr.Expr.product;
 import static lehrgang.core.procedure.LineWriter.line;
 import static lehrgang.core.procedure.LineWriter.single;
 
+import java.util.List;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
+import lehrgang.core.wording.Phrase;
 
-/// Intervals for a share.
+/// What procedures about shares have in common: their table, Wilson's interval, other sample sizes.
 final class ShareLines {
   private ShareLines() {}
+
+  /// The typed table: a group a row, with its successes and its trials.
+  static CellTable table(List<SharesTable.Group> groups, List<List<LineId>> cells) {
+    return CellTable.plain(
+        Phrase.of("table.observed.plain"),
+        groups.stream().map(group -> Phrase.label(group.label())).toList(),
+        List.of(
+            Phrase.of("column." + TableEntry.SUCCESSES), Phrase.of("column." + TableEntry.TRIALS)),
+        cells);
+  }
 
   /// Wilson's (1927) interval: the shares that a z test at the level α would not reject.
   ///

@@ -15,7 +15,6 @@ import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Reading;
-import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.TwoWayLines.Route;
 import lehrgang.core.simulation.Draws;
@@ -152,9 +151,5 @@ public final class Simulation implements Procedure {
     return LongStream.range(0, table.columns().size())
         .mapToObj(j -> table.counts().stream().mapToLong(row -> row.get((int) j)).sum())
         .toList();
-  }
-
-  static LineId repetitionsLine() {
-    return LineId.of("B");
   }
 }

@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.data.SharesTable;
-import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Derivation.Lines;
@@ -117,19 +115,11 @@ final class TwoProportionsPage implements WorkedPage {
         List.of(
             say.prose("data.intro.two-proportions"),
             new Block.DataEntry(
-                new CellTable(
-                    Phrase.of("table.observed.plain"),
-                    table.groups().stream().map(group -> Phrase.label(group.label())).toList(),
-                    List.of(
-                        Phrase.of("column." + TableEntry.SUCCESSES),
-                        Phrase.of("column." + TableEntry.TRIALS)),
+                ShareLines.table(
+                    table.groups(),
                     List.of(
                         List.of(LineId.of("x1"), LineId.of("n1")),
-                        List.of(LineId.of("x2"), LineId.of("n2"))),
-                    Optional.empty(),
-                    List.of(),
-                    List.of(),
-                    Optional.empty()))));
+                        List.of(LineId.of("x2"), LineId.of("n2")))))));
   }
 
   private Step hypotheses() {
