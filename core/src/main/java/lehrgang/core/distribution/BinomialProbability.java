@@ -14,7 +14,6 @@ import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.number.Combinations;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
-import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 
 /// The probability of just so many successes in independent trials, C(n, k)·pᵏ·(1 − p)ⁿ⁻ᵏ: an exact
@@ -70,7 +69,7 @@ public enum BinomialProbability implements NamedFunction {
     List<Value> all = new ArrayList<>(n + 1);
     for (int k = 0; k <= n; k++) {
       BigInteger ways = Combinations.choose(n, k).multiply(hit.pow(k)).multiply(miss.pow(n - k));
-      all.add(new Rational(BigFraction.of(ways, whole)));
+      all.add(Value.ratio(ways, whole));
     }
     return all;
   }

@@ -10,9 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.number.Combinations;
-import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
-import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.statistics.distribution.HypergeometricDistribution;
 
 /// The probability of a 2 × 2 table with given margins by its corner count a,
@@ -84,7 +82,7 @@ public enum HypergeometricProbability implements NamedFunction {
       BigInteger ways =
           Combinations.choose(margins.row(), a)
               .multiply(Combinations.choose(margins.otherRow(), margins.column() - a));
-      all.add(new Rational(BigFraction.of(ways, of)));
+      all.add(Value.ratio(ways, of));
     }
     return all;
   }

@@ -21,24 +21,28 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   Value ONE = Value.of(1);
 
   static Rational of(long whole) {
-    return new Rational(BigFraction.of(whole));
+    return Rational.whole(whole);
   }
 
   static Rational of(BigInteger whole) {
-    return new Rational(BigFraction.of(whole));
+    return Rational.of(BigFraction.of(whole));
   }
 
   /// @throws ArithmeticException if `denominator` is 0
   static Rational ratio(long numerator, long denominator) {
-    return new Rational(BigFraction.of(numerator, denominator));
+    return Rational.of(BigFraction.of(numerator, denominator));
+  }
+
+  /// @throws ArithmeticException if `denominator` is 0
+  static Rational ratio(BigInteger numerator, BigInteger denominator) {
+    return Rational.of(BigFraction.of(numerator, denominator));
   }
 
   /// The exact value of a decimal, such as 1/20 for `0.05`.
   static Rational exactly(BigDecimal decimal) {
     return decimal.scale() <= 0
         ? of(decimal.toBigIntegerExact())
-        : new Rational(
-            BigFraction.of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale())));
+        : ratio(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
   }
 
   static Rational exactly(String decimal) {
@@ -68,8 +72,7 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   }
 
   default boolean isWhole() {
-    return this instanceof Rational(BigFraction fraction)
-        && fraction.getDenominator().equals(BigInteger.ONE);
+    return false;
   }
 
   /// This whole number as an int.
@@ -82,39 +85,33 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   }
 
   default Value plus(Value other) {
-    if (isWhole() && other.isWhole()) {
-      return of(((Rational) this).numerator().add(((Rational) other).numerator()));
-    }
     return this instanceof Rational a && other instanceof Rational b
-        ? new Rational(a.fraction().add(b.fraction()))
+        ? a.plus(b)
         : new Real(decimal().add(other.decimal(), PRECISION));
   }
 
   default Value minus(Value other) {
     return this instanceof Rational a && other instanceof Rational b
-        ? new Rational(a.fraction().subtract(b.fraction()))
+        ? a.plus(b.negated())
         : new Real(decimal().subtract(other.decimal(), PRECISION));
   }
 
   default Value times(Value other) {
-    if (isWhole() && other.isWhole()) {
-      return of(((Rational) this).numerator().multiply(((Rational) other).numerator()));
-    }
     return this instanceof Rational a && other instanceof Rational b
-        ? new Rational(a.fraction().multiply(b.fraction()))
+        ? a.times(b)
         : new Real(decimal().multiply(other.decimal(), PRECISION));
   }
 
   /// @throws ArithmeticException if `other` is 0
   default Value over(Value other) {
     return this instanceof Rational a && other instanceof Rational b
-        ? new Rational(a.fraction().divide(b.fraction()))
+        ? a.over(b)
         : new Real(decimal().divide(other.decimal(), PRECISION));
   }
 
   default Value power(int exponent) {
     return this instanceof Rational a
-        ? new Rational(a.fraction().pow(exponent))
+        ? a.toPower(exponent)
         : new Real(decimal().pow(exponent, PRECISION));
   }
 
@@ -133,7 +130,7 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
       BigInteger[] above = fraction.numerator().sqrtAndRemainder();
       BigInteger[] below = fraction.denominator().sqrtAndRemainder();
       if (above[1].signum() == 0 && below[1].signum() == 0) {
-        return new Rational(BigFraction.of(above[0], below[0]));
+        return ratio(above[0], below[0]);
       }
     }
     return Real.rootOf(fraction.numerator(), fraction.denominator());
@@ -153,7 +150,7 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   @Override
   default int compareTo(Value other) {
     return this instanceof Rational a && other instanceof Rational b
-        ? a.fraction().compareTo(b.fraction())
+        ? a.compare(b)
         : decimal().compareTo(other.decimal());
   }
 }
