@@ -42,6 +42,7 @@ public record Evaluator(Function<LineId, Value> lines) {
       case Expr.Exponential(var exponent) -> Elementary.exp(evaluate(exponent));
       case Expr.Negative(var inner) -> evaluate(inner).negated();
       case Expr.NaturalLog(var inner) -> Elementary.log(evaluate(inner));
+      case Expr.Arcsine(var inner) -> Elementary.arcsine(evaluate(inner));
       case Expr.Factorial(var of) -> factorial(of);
       case Expr.OddFactorial(var last) -> oddFactorial(last);
       case Expr.Choose(var from, var chosen) ->

@@ -50,6 +50,9 @@ public sealed interface Expr {
 
   record NaturalLog(Expr inner) implements Expr {}
 
+  /// The angle whose sine is `inner`, in radians.
+  record Arcsine(Expr inner) implements Expr {}
+
   record Factorial(int of) implements Expr {}
 
   /// 1·3·5 ⋯ up to an odd number.
@@ -152,6 +155,7 @@ public sealed interface Expr {
       case Exponential(var inner) -> List.of(inner);
       case Negative(var inner) -> List.of(inner);
       case NaturalLog(var inner) -> List.of(inner);
+      case Arcsine(var inner) -> List.of(inner);
       case Choose(var from, var chosen) -> List.of(from, chosen);
       case Minimum(var of) -> of;
       case Maximum(var of) -> of;

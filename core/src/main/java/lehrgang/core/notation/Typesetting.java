@@ -57,6 +57,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Negative(var inner) ->
           Box.row(new Box.Atom("−", Box.Style.PREFIX), inside(inner, PRODUCT));
       case Expr.NaturalLog(var inner) -> Box.row(Box.name("ln\u2009"), inside(inner, CLOSED));
+      case Expr.Arcsine(var inner) -> Box.row(Box.name("arcsin\u2009"), inside(inner, CLOSED));
       case Expr.Factorial(var of) -> Box.number(of + "!");
       case Expr.OddFactorial(var last) -> oddFactorial(last);
       case Expr.Choose(var from, var chosen) ->
@@ -236,7 +237,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Product(var factors) ->
           factors.size() == 1 ? strength(factors.getFirst()) : PRODUCT;
       case Expr.Quotient _ -> POWER;
-      case Expr.NaturalLog _ -> POWER;
+      case Expr.NaturalLog _, Expr.Arcsine _ -> POWER;
       case Expr.Power _, Expr.Exponential _ -> POWER;
       case Expr.Named(var function, _) -> function.key().equals("normal-upper-tail") ? SUM : CLOSED;
       case Expr.Ref(var id) ->

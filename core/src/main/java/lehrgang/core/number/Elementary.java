@@ -61,4 +61,11 @@ public final class Elementary {
   public static Real log(Value number) {
     return Value.real(BigDecimalMath.log(number.decimal(), GUARDED));
   }
+
+  /// The angle in radians whose sine is `sine`, from −π/2 to π/2.
+  ///
+  /// @throws ArithmeticException if `sine` is not between −1 and 1
+  public static Real arcsine(Value sine) {
+    return Value.real(BigDecimalMath.asin(sine.decimal(), GUARDED));
+  }
 }

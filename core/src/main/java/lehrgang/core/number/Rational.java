@@ -29,9 +29,16 @@ public final class Rational implements Value {
   }
 
   static Rational of(BigFraction fraction) {
-    return isLong(fraction.getNumerator()) && isLong(fraction.getDenominator())
-        ? reduced(fraction.getNumerator().longValue(), fraction.getDenominator().longValue())
-        : new Rational(0, 0, fraction);
+    BigInteger over = fraction.getNumerator();
+    BigInteger under = fraction.getDenominator();
+    if (under.signum() < 0) {
+      // The library may leave the sign below the line.
+      over = over.negate();
+      under = under.negate();
+    }
+    return isLong(over) && isLong(under)
+        ? reduced(over.longValue(), under.longValue())
+        : new Rational(0, 0, BigFraction.of(over, under));
   }
 
   static Rational whole(long number) {

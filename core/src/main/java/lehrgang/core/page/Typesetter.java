@@ -232,7 +232,7 @@ final class Typesetter implements Wording.Numbers {
 
   private static boolean containsTail(Expr formula) {
     return switch (formula) {
-      case Expr.Exponential _, Expr.Named _, Expr.NaturalLog _ -> true;
+      case Expr.Exponential _, Expr.Named _, Expr.NaturalLog _, Expr.Arcsine _ -> true;
       default -> formula.parts().stream().anyMatch(Typesetter::containsTail);
     };
   }

@@ -1,6 +1,5 @@
 package lehrgang.core.procedure;
 
-import static lehrgang.core.expr.Expr.ref;
 import static lehrgang.core.procedure.LineWriter.single;
 
 import java.math.BigDecimal;
@@ -120,15 +119,25 @@ record ExactOutcomes(int first, List<Value> values, int own, Set<Integer> summed
 
   /// Adds the sum of the marked outcomes; `P[k]` come before it.
   void addSum(Lines lines, String name, String mark) {
-    List<Expr> terms = summed.stream().map(k -> ref(LineId.of("P", k))).toList();
-    List<Expr> library =
-        summed.stream()
-            .map(k -> library(lines.inOrder().get(LineId.of("P", k)).formula()))
-            .toList();
-    Symbol symbol = mark.isEmpty() ? Symbol.of("p") : Symbol.of("p").lowered(mark);
+    List<LineId> ids = summed.stream().map(k -> LineId.of("P", k)).toList();
     lines.add(
-        single(name, symbol, new Expr.Sum(terms), Kind.P_VALUE)
-            .checkedBy(Phrase.of("route.library"), new Expr.Sum(library)));
+        sum(
+            name,
+            mark,
+            ids.stream().<Expr>map(Expr::ref).toList(),
+            ids.stream().map(id -> lines.inOrder().get(id).formula()).toList()));
+  }
+
+  /// A p-value as the sum of probabilities that have no lines of their own.
+  static Line sum(String name, String mark, List<Expr> probabilities) {
+    return sum(name, mark, probabilities, probabilities);
+  }
+
+  private static Line sum(String name, String mark, List<Expr> terms, List<Expr> probabilities) {
+    Symbol symbol = mark.isEmpty() ? Symbol.of("p") : Symbol.of("p").lowered(mark);
+    List<Expr> library = probabilities.stream().map(ExactOutcomes::library).toList();
+    return single(name, symbol, new Expr.Sum(terms), Kind.P_VALUE)
+        .checkedBy(Phrase.of("route.library"), new Expr.Sum(library));
   }
 
   private static Expr library(Expr probability) {

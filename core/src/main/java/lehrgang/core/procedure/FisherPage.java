@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Derivation.Lines;
@@ -156,13 +157,52 @@ final class FisherPage implements WorkedPage {
       blocks.add(Block.Working.of(LineId.of("OR.low")));
       blocks.add(Block.Working.of(LineId.of("OR.high")));
     }
+    blocks.addAll(sampleSizes());
     blocks.add(say.prose("closer-look.smallest-possible"));
     blocks.addAll(Ways.otherProcedures(Fisher.ID, table, say));
     return new Step(
         "closer-look",
         say.summary("closer-look.share"),
-        lines.ofFamilies("OR", "OR.SE", "z.ci", "OR.low", "OR.high"),
+        lines.ofFamilies(
+            "OR",
+            "OR.SE",
+            "z.ci",
+            "OR.low",
+            "OR.high",
+            "n.half",
+            "a.half",
+            "p.half",
+            "n.double",
+            "a.double",
+            "p.double"),
         List.of(),
         blocks);
+  }
+
+  /// The test with every count doubled and, where there is such a table, halved.
+  private List<Block> sampleSizes() {
+    if (lines.ofFamilies("p.double").isEmpty()) {
+      return List.of();
+    }
+    boolean halved = !lines.ofFamilies("p.half").isEmpty();
+    List<Phrase> heads = new ArrayList<>();
+    List<List<LineId>> rows = new ArrayList<>();
+    if (halved) {
+      heads.add(Phrase.of("sample-size.half"));
+      rows.add(lines.ofFamilies("n.half", "a.half", "p.half"));
+    }
+    heads.add(Phrase.of("sample-size.own"));
+    rows.add(List.of(LineId.of("n"), CORNER, P));
+    heads.add(Phrase.of("sample-size.double"));
+    rows.add(lines.ofFamilies("n.double", "a.double", "p.double"));
+    return List.of(
+        say.prose("closer-look.sample-size.fisher" + (halved ? ".both" : "")),
+        new Block.Tables(
+            List.of(
+                CellTable.plain(
+                    Phrase.of("table.sample-size"),
+                    heads,
+                    List.of(Phrase.label("n"), Phrase.label("a"), Phrase.label("p")),
+                    rows))));
   }
 }

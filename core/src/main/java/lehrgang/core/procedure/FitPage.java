@@ -272,7 +272,7 @@ final class FitPage implements WorkedPage {
     blocks.add(new Block.Working(lines.ofFamilies("adj"), example("adj")));
     blocks.add(say.prose("closer-look.effect.fit"));
     blocks.add(Block.Working.of(W));
-    blocks.addAll(EffectInWords.of(W, decided, say));
+    blocks.addAll(EffectInWords.W.of(lines, decided, say));
     blocks.add(say.prose("closer-look.sample-size"));
     blocks.add(SampleSizeLines.table());
     return new Step(

@@ -52,6 +52,7 @@ final class OneProportionLines {
     deciding.addTo(lines);
     exact(lines, group, claimed, deciding.alternative());
     intervals(lines);
+    ShareLines.addEffect(lines, "phat", "p0");
     ShareLines.addSampleSizes(lines, "n", deciding);
     return lines;
   }

@@ -205,14 +205,16 @@ final class OneProportionPage implements WorkedPage {
   }
 
   private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.difference.one-proportion"));
+    blocks.addAll(ShareLines.effect(lines, decided, say));
+    blocks.add(say.prose("closer-look.sample-size.z"));
+    blocks.add(SampleSizeLines.table("n", "z", "z"));
     return new Step(
         "closer-look",
         say.summary("closer-look.share"),
-        lines.ofFamilies("n.half", "z.half", "p.half", "n.double", "z.double", "p.double"),
+        lines.ofFamilies(ShareLines.CLOSER_LOOK),
         List.of(),
-        List.of(
-            say.prose("closer-look.difference.one-proportion"),
-            say.prose("closer-look.sample-size.z"),
-            SampleSizeLines.table("n", "z", "z")));
+        blocks);
   }
 }

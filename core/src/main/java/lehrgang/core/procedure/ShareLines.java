@@ -5,9 +5,11 @@ import static lehrgang.core.expr.Expr.product;
 import static lehrgang.core.procedure.LineWriter.line;
 import static lehrgang.core.procedure.LineWriter.single;
 
+import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.data.SharesTable;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.expr.Expr;
@@ -18,6 +20,11 @@ import lehrgang.core.wording.Phrase;
 
 /// What procedures about shares have in common: their table, Wilson's interval, other sample sizes.
 final class ShareLines {
+  /// The lines of a closer look at shares.
+  static final String[] CLOSER_LOOK = {
+    "h", "n.half", "z.half", "p.half", "n.double", "z.double", "p.double"
+  };
+
   private ShareLines() {}
 
   /// The typed table: a group a row, with its successes and its trials.
@@ -92,5 +99,27 @@ final class ShareLines {
             product(number(2).root(), line("z")),
             Kind.STATISTIC));
     lines.add(deciding.tail("p.double", Symbol.of("p").lowered("2×"), "z.double"));
+  }
+
+  /// Cohen's (1988) *h*, the distance between two shares on a scale on which equal distances are
+  /// equally hard to detect.
+  ///
+  /// @param share the line of one share
+  /// @param other the line of the share it is compared with
+  static void addEffect(Lines lines, String share, String other) {
+    lines.add(single("h", Symbol.of("h"), angle(share).minus(angle(other)), Kind.EFFECT));
+  }
+
+  /// The effect, worked out and in words.
+  static List<Block> effect(Lines lines, Decided decided, Sentences say) {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.effect.h"));
+    blocks.add(Block.Working.of(LineId.of("h")));
+    blocks.addAll(EffectInWords.H.of(lines, decided, say));
+    return blocks;
+  }
+
+  private static Expr angle(String share) {
+    return product(number(2), new Expr.Arcsine(line(share).root()));
   }
 }

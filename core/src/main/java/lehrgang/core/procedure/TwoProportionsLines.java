@@ -48,6 +48,7 @@ final class TwoProportionsLines {
     deciding.addTo(shares.lines, corrected ? "z.cc" : "z", corrected ? "p.cc" : "p");
     shares.tieToChiSquared();
     shares.interval();
+    ShareLines.addEffect(shares.lines, "p1", "p2");
     ShareLines.addSampleSizes(shares.lines, "N", deciding);
     return shares.lines;
   }

@@ -248,13 +248,14 @@ final class TwoProportionsPage implements WorkedPage {
   private Step closerLook() {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.difference.two-proportions"));
+    blocks.addAll(ShareLines.effect(lines, decided, say));
     blocks.add(say.prose("closer-look.sample-size.z"));
     blocks.add(SampleSizeLines.table("N", "z", "z"));
     blocks.addAll(Ways.offers(TwoProportions.ID, say));
     return new Step(
         "closer-look",
         say.summary("closer-look.share"),
-        lines.ofFamilies("n.half", "z.half", "p.half", "n.double", "z.double", "p.double"),
+        lines.ofFamilies(ShareLines.CLOSER_LOOK),
         List.of(),
         blocks);
   }

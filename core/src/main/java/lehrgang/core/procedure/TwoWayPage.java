@@ -260,7 +260,7 @@ final class TwoWayPage implements WorkedPage {
       blocks.add(Block.Working.of(LineId.of("OR.low")));
       blocks.add(Block.Working.of(LineId.of("OR.high")));
     }
-    blocks.addAll(EffectInWords.of(LineId.of("w"), decided, say));
+    blocks.addAll(EffectInWords.W.of(lines, decided, say));
     blocks.add(say.prose("closer-look.sample-size"));
     blocks.add(SampleSizeLines.table());
     blocks.addAll(Ways.otherProcedures(Independence.ID, table, say));

@@ -1,6 +1,7 @@
 package lehrgang.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.IntStream;
@@ -139,5 +140,31 @@ class ProcedurePropertiesTest {
               .exact();
       assertThat(values.of("decision")).isEqualTo(values.of("decision.p"));
     }
+  }
+
+  @Property(tries = 40)
+  void theExactTestOfTwiceTheCountsIsThatOfTheDoubledTable(
+      @ForAll @IntRange(min = 1, max = 12) int a,
+      @ForAll @IntRange(min = 0, max = 12) int b,
+      @ForAll @IntRange(min = 0, max = 12) int c,
+      @ForAll @IntRange(min = 1, max = 12) int d) {
+    Evaluation own = values("fisher", fourfold(a, b, c, d));
+    Evaluation doubled = values("fisher", fourfold(2 * a, 2 * b, 2 * c, 2 * d));
+    assertThat(own.of("p.double")).isEqualTo(doubled.of("p"));
+    assertThat(doubled.of("p.half")).isEqualTo(own.of("p"));
+  }
+
+  private static TableEntry fourfold(long a, long b, long c, long d) {
+    return ReferenceCases.table(List.of(List.of(a, b), List.of(c, d)));
+  }
+
+  @Property(tries = 60)
+  void theDistanceOfTwoSharesTurnsItsSignWithTheGroups(
+      @ForAll @IntRange(min = 1, max = 80) int x1, @ForAll @IntRange(min = 1, max = 80) int x2) {
+    Value one = ReferenceCases.derive(shares(x1, 90, x2, 90)).exact().of("h");
+    Value other = ReferenceCases.derive(shares(x2, 90, x1, 90)).exact().of("h");
+    double expected = 2 * Math.asin(Math.sqrt(x1 / 90.0)) - 2 * Math.asin(Math.sqrt(x2 / 90.0));
+    assertThat(one).isEqualTo(other.negated());
+    assertThat(one.asDouble()).isCloseTo(expected, within(1e-12));
   }
 }
