@@ -5,6 +5,7 @@ import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Polygon;
@@ -25,6 +26,7 @@ final class FigureView extends Region {
 
   private final FigureSpec figure;
   private final LiveNumbers numbers;
+  private final Button save = new Button(Words.of("figure.save"));
   private double drawnFor = -1;
   private double height = 200;
 
@@ -34,6 +36,9 @@ final class FigureView extends Region {
     getStyleClass().add("figure");
     setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     setAccessibleText(figure.alternative());
+    save.getStyleClass().add("figure-save");
+    save.setManaged(false);
+    save.setOnAction(_ -> fireEvent(new FigureEvent(figure)));
     draw(USUAL);
     widthProperty().subscribe((_, width) -> Platform.runLater(() -> draw(width.doubleValue())));
   }
@@ -66,6 +71,8 @@ final class FigureView extends Region {
   @Override
   protected void layoutChildren() {
     // The shapes have their places already.
+    save.autosize();
+    save.relocate(getWidth() - save.getWidth(), snappedTopInset());
   }
 
   /// Draws anew for another width; never while a layout pass is under way.
@@ -78,6 +85,7 @@ final class FigureView extends Region {
     Drawing drawing = Draughtsman.draw(figure, wanted);
     height = drawing.height();
     getChildren().setAll(drawing.shapes().stream().map(this::node).toList());
+    getChildren().add(save);
     requestLayout();
   }
 

@@ -9,7 +9,9 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
+import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
+import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -108,6 +110,27 @@ final class Files {
       workbench.notice().set(Notice.of(Words.of("status.written", path.getFileName())));
     } catch (IOException e) {
       workbench.notice().set(Notice.of(path + " could not be written; choose another folder."));
+    }
+  }
+
+  /// Saves a figure for slides or a paper.
+  void saveFigure(Window window, FigureSpec figure) {
+    FileChooser chooser = chooser("file.pdf", "*.pdf");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter(Words.of("file.svg"), "*.svg"));
+    chooser.setInitialFileName(suggestedName() + ".pdf");
+    Optional.ofNullable(chooser.showSaveDialog(window))
+        .map(File::toPath)
+        .ifPresent(path -> saveFigure(path, figure));
+  }
+
+  void saveFigure(Path path, FigureSpec figure) {
+    try {
+      FigureFile.write(figure, path);
+      workbench.notice().set(Notice.of(Words.of("status.written", path.getFileName())));
+    } catch (IOException e) {
+      workbench.notice().set(Notice.of(Words.of("status.figure-not-written", path.getFileName())));
     }
   }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
+import lehrgang.documents.figure.Typeface;
 
 /// The fonts that ship with the program: a humanist sans for the interface, a mathematical serif
 /// for page
@@ -11,8 +12,6 @@ import javafx.scene.text.FontWeight;
 final class Fonts {
   private static final List<String> FILES =
       List.of(
-          "SourceSans3-Regular.ttf",
-          "SourceSans3-Semibold.ttf",
           "SourceSans3-Bold.ttf",
           "SourceSans3-It.ttf",
           "STIX-Regular.otf",
@@ -25,6 +24,9 @@ final class Fonts {
   private Fonts() {}
 
   static void load() {
+    for (Typeface typeface : Typeface.values()) {
+      Font.loadFont(typeface.open(), 15);
+    }
     for (String file : FILES) {
       Font.loadFont(Fonts.class.getResourceAsStream("fonts/" + file), 15);
     }

@@ -46,6 +46,8 @@ final class WriteView extends BorderPane {
     StackPane centre = new StackPane(page, notice);
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getStyleClass().add("write-view");
+    addEventHandler(
+        FigureEvent.SAVE, event -> files.saveFigure(getScene().getWindow(), event.figure()));
     setTop(new HeaderBar(workbench, files, this::showStart, this::toggleTheme));
     setCenter(columns(rail, centre));
     setBottom(new VerdictStrip(workbench, numbers));

@@ -4,15 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
 import lehrgang.core.page.Audience;
+import lehrgang.core.page.FigureSpec;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.StudentView;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -271,6 +274,35 @@ class WriteViewTest {
     FxTurn.run(
         () -> driver.window().view().files().handOut(folder.resolve("no/such.html"), Audience.KEY));
     assertThat(driver.isShown("could not be written")).isTrue();
+  }
+
+  @Test
+  void aFigureIsSavedByItselfAndTheWindowSaysSo() throws Exception {
+    FigureView figure = FxTurn.call(() -> (FigureView) driver.window().view().lookup(".figure"));
+    List<FigureSpec> asked = new ArrayList<>();
+    FxTurn.run(
+        () -> {
+          figure.addEventFilter(
+              FigureEvent.SAVE,
+              event -> {
+                asked.add(event.figure());
+                event.consume();
+              });
+          ((Button) figure.lookup(".figure-save")).fire();
+        });
+    assertThat(asked).hasSize(1);
+    Path picture = folder.resolve("figure.svg");
+    FxTurn.run(() -> driver.window().view().files().saveFigure(picture, asked.getFirst()));
+    assertThat(Files.readString(picture)).contains(asked.getFirst().alternative());
+    assertThat(driver.isShown("Written to figure.svg")).isTrue();
+    FxTurn.run(
+        () ->
+            driver
+                .window()
+                .view()
+                .files()
+                .saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
+    assertThat(driver.isShown("a name that ends in .pdf or .svg")).isTrue();
   }
 
   @Test

@@ -16,12 +16,26 @@ public final class Svg {
   private Svg() {}
 
   public static String of(Drawing drawing) {
+    return of(drawing, "");
+  }
+
+  /// A file of its own, which brings its colours along.
+  static String standalone(Drawing drawing) {
+    return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+        + of(
+            drawing,
+            "<title>%s</title><style>%s</style>"
+                .formatted(escape(drawing.alternative()), PrintInk.styleSheet()));
+  }
+
+  private static String of(Drawing drawing, String head) {
     String shapes = drawing.shapes().stream().map(Svg::shape).collect(Collectors.joining());
-    return "<svg viewBox=\"0 0 %s %s\" role=\"img\" aria-label=\"%s\" xmlns=\"http://www.w3.org/2000/svg\">%s</svg>"
+    return "<svg viewBox=\"0 0 %s %s\" role=\"img\" aria-label=\"%s\" xmlns=\"http://www.w3.org/2000/svg\">%s%s</svg>"
         .formatted(
             number(drawing.width()),
             number(drawing.height()),
             escape(drawing.alternative()),
+            head,
             shapes);
   }
 
@@ -73,7 +87,11 @@ public final class Svg {
   }
 
   private static String colour(Ink ink) {
-    return "var(--" + ink.name().toLowerCase(Locale.ROOT).replace('_', '-') + ")";
+    return "var(" + property(ink) + ")";
+  }
+
+  static String property(Ink ink) {
+    return "--" + ink.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   private static String number(double length) {

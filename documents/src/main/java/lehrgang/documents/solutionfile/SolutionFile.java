@@ -154,11 +154,16 @@ public record SolutionFile(Solution solution, ObjectNode original) {
 
   /// Writes a text aside, flushes it, keeps the file before it and takes its place.
   public static void writeAtomically(Path path, String text) throws IOException {
+    writeAtomically(path, text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /// Writes a file aside, flushes it, keeps the file before it and takes its place.
+  public static void writeAtomically(Path path, byte[] content) throws IOException {
     Path target = path.toAbsolutePath();
     Path aside = Files.createTempFile(target.getParent(), "." + target.getFileName(), ".part");
     try {
       try (FileChannel channel = FileChannel.open(aside, StandardOpenOption.WRITE)) {
-        ByteBuffer bytes = StandardCharsets.UTF_8.encode(text);
+        ByteBuffer bytes = ByteBuffer.wrap(content);
         while (bytes.hasRemaining()) {
           channel.write(bytes);
         }
