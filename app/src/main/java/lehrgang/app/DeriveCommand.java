@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Derivation;
@@ -28,6 +29,7 @@ import lehrgang.core.wording.Wording;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import lehrgang.documents.table.TableImport;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -60,6 +62,9 @@ final class DeriveCommand implements Callable<Integer> {
               + " goodness-of-fit and simulation lines of category, observed and perhaps share."
               + " Totals are recognised and left out. - reads standard input.")
   private String data;
+
+  @ArgGroup(exclusive = false)
+  private RecordOptions records;
 
   @Option(
       names = "--successes",
@@ -200,7 +205,15 @@ final class DeriveCommand implements Callable<Integer> {
               .formatted(procedure, choice(Procedure.all().stream().map(Procedure::id).toList())));
     }
     Choices choices = choices();
-    TableImport.Recognised table = table();
+    Optional<Origin> origin =
+        Optional.ofNullable(records).map(given -> given.count(file(), Procedure.of(procedure)));
+    TableImport.Recognised table =
+        origin
+            .map(
+                counted ->
+                    new TableImport.Recognised(
+                        counted.tally().table(), List.of(), Optional.empty()))
+            .orElseGet(this::table);
     Solution solution =
         new Solution(
             new Question(title(), "", ""),
@@ -209,7 +222,8 @@ final class DeriveCommand implements Callable<Integer> {
             procedure,
             choices,
             Map.of(),
-            Map.of());
+            Map.of(),
+            origin);
     if (yates && !(table.table().rows().size() == 2 && table.table().columns().size() == 2)) {
       throw new Complaint("--yates is for a 2 × 2 table; leave it out for this one.");
     }

@@ -40,7 +40,15 @@ class RoomsTest {
           .should()
           .dependOnClassesThat()
           .resideInAnyPackage(
-              "javafx..", "java.awt..", "java.io..", "java.nio.file..", "java.net..", "java.time..")
+              "javafx..", "java.awt..", "java.io..", "java.nio.file..", "java.net..")
+          .orShould()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.time.Clock")
+          .orShould()
+          .dependOnClassesThat()
+          .haveFullyQualifiedName("java.time.Instant")
+          .orShould()
+          .callMethod(java.time.LocalDate.class, "now")
           .because("the computation belongs in core, and what touches the machine in documents");
 
   @ArchTest

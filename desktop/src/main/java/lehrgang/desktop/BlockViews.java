@@ -46,6 +46,8 @@ final class BlockViews {
 
     Node table(Grid grid);
 
+    Node provenance(PageBlock.Provenance block);
+
     Node number(PageBlock.TypedNumber block);
 
     Node ways(PageBlock.Ways ways);
@@ -63,6 +65,7 @@ final class BlockViews {
       case PageBlock.Remark remark -> remark(remark);
       case PageBlock.Task(var text) -> label(text, "task");
       case PageBlock.QuestionText _ -> editors.question();
+      case PageBlock.Provenance provenance -> editors.provenance(provenance);
       case PageBlock.DataTable(var grid) -> editors.table(grid);
       case PageBlock.TypedNumber number -> editors.number(number);
       case PageBlock.Ways ways -> editors.ways(ways);

@@ -3,14 +3,17 @@ package lehrgang.desktop;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
+import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.solutionfile.FileProblem;
@@ -20,12 +23,24 @@ import lehrgang.documents.solutionfile.SolutionFile;
 final class Files {
   static final String ENDING = ".lehrgang";
 
+  private static final List<String> DATA = List.of("*.csv", "*.tsv", "*.txt");
+  private static final List<String> ANY =
+      Stream.concat(Stream.of("*" + ENDING), DATA.stream()).toList();
+
   private final Workbench workbench;
   private final RecentFiles recent;
+  private final Arrival arrived;
 
-  Files(Workbench workbench, RecentFiles recent) {
+  /// Shows a file of data before it is taken.
+  interface Arrival {
+    void show(CaseFile file) throws FileProblem;
+  }
+
+  /// @param arrived what to do with a file of data
+  Files(Workbench workbench, RecentFiles recent, Arrival arrived) {
     this.workbench = workbench;
     this.recent = recent;
+    this.arrived = arrived;
   }
 
   void open(Window window) {
@@ -34,12 +49,19 @@ final class Files {
 
   /// @param opened what to do once a file was chosen
   void open(Window window, Runnable opened) {
-    Optional.ofNullable(chooser("file.solutions", "*" + ENDING).showOpenDialog(window))
+    FileChooser chooser = new FileChooser();
+    chooser
+        .getExtensionFilters()
+        .addAll(
+            new FileChooser.ExtensionFilter(Words.of("file.any"), ANY),
+            new FileChooser.ExtensionFilter(Words.of("file.solutions"), "*" + ENDING),
+            new FileChooser.ExtensionFilter(Words.of("file.data"), DATA));
+    Optional.ofNullable(chooser.showOpenDialog(window))
         .map(File::toPath)
         .ifPresent(
             path -> {
-              open(path);
               opened.run();
+              drop(path);
             });
   }
 
@@ -59,9 +81,9 @@ final class Files {
       return;
     }
     try {
-      Pasting.paste(workbench, java.nio.file.Files.readString(path));
-    } catch (IOException e) {
-      workbench.notice().set(Notice.of(Words.of("status.not-text", path.getFileName())));
+      arrived.show(CaseFile.detect(path));
+    } catch (FileProblem e) {
+      workbench.notice().set(Notice.of(e.getMessage()));
     }
   }
 

@@ -35,6 +35,7 @@ final class PageView extends ScrollPane {
   private final BlockViews views;
   private final QuestionEditor question;
   private final TableEditor table;
+  private final RecipeView recipe;
   private final Map<String, NumberField> fields = new HashMap<>();
   private final VBox paper = new VBox();
   private final Map<String, StepView> steps = new LinkedHashMap<>();
@@ -48,6 +49,7 @@ final class PageView extends ScrollPane {
     this.numbers = numbers;
     this.question = new QuestionEditor(workbench);
     this.table = new TableEditor(workbench, numbers);
+    this.recipe = new RecipeView(workbench);
     this.views = new BlockViews(numbers, editors());
     getStyleClass().add("page-view");
     paper.getStyleClass().add("paper");
@@ -79,6 +81,11 @@ final class PageView extends ScrollPane {
       }
 
       @Override
+      public Node provenance(PageBlock.Provenance block) {
+        return recipe;
+      }
+
+      @Override
       public Node number(PageBlock.TypedNumber block) {
         return fields
             .computeIfAbsent(
@@ -101,6 +108,7 @@ final class PageView extends ScrollPane {
 
   private void show(Sight sight) {
     question.update();
+    recipe.update();
     table.update(sight);
     fields.values().forEach(field -> field.update(sight.problems()));
     List<PageStep> wanted =

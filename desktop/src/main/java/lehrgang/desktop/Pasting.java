@@ -10,6 +10,9 @@ import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.Kind;
+import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.table.TableImport;
 
 /// Takes a table from the clipboard, says what it was taken for and what was done with its totals,
@@ -46,6 +49,20 @@ final class Pasting {
       case TableImport.Unreadable(var problem) ->
           workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
       case TableImport.Recognised recognised -> take(workbench, recognised);
+    }
+  }
+
+  /// Takes a file that is a table already.
+  static void take(Workbench workbench, CaseFile file, Kind kind) {
+    try {
+      Form form = kind == Kind.FREQUENCIES ? Form.FREQUENCIES : Form.TWO_WAY;
+      switch (TableImport.readAs(form, file.text())) {
+        case TableImport.Unreadable(var problem) ->
+            workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
+        case TableImport.Recognised recognised -> take(workbench, recognised);
+      }
+    } catch (FileProblem e) {
+      workbench.notice().set(Notice.of(e.getMessage()));
     }
   }
 

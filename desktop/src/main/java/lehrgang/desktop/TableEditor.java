@@ -8,6 +8,7 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -33,6 +34,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /// The table as it is typed, on the page: labels and counts are edited where they stand, totals
 /// follow.
 final class TableEditor extends VBox {
+  private static final PseudoClass COUNTED = PseudoClass.getPseudoClass("counted");
   private static final int FIRST_ROW = 2;
   private static final int MOST_COLUMNS_AT_REST = 5;
   private static final double CHARACTER = 7.2;
@@ -172,12 +174,23 @@ final class TableEditor extends VBox {
       build(table);
     }
     fill(table);
+    settle(workbench.solution().get().origin().isPresent());
     if (sight.isCurrent()) {
       showTotals();
     } else {
       totals.forEach(total -> total.node().setNumber("–"));
     }
     messages.show(sight.problems(), everyField(), this::fields);
+  }
+
+  /// A counted table follows its records and is not typed.
+  private void settle(boolean counted) {
+    everyField().forEach(field -> field.setEditable(!counted));
+    rowVariable.field().setEditable(!counted);
+    columnVariable.field().setEditable(!counted);
+    pseudoClassStateChanged(COUNTED, counted);
+    tools.setVisible(!counted);
+    tools.setManaged(!counted);
   }
 
   private void fill(TableEntry table) {

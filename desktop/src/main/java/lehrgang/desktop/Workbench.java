@@ -16,6 +16,7 @@ import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.simulation.Experiment;
+import lehrgang.core.simulation.Simulator;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -138,12 +139,14 @@ final class Workbench {
     work =
         Optional.of(
             BackgroundWork.begin(
-                experiment,
+                (progress, stopped) -> Simulator.run(experiment, progress, stopped),
                 this::showProgress,
-                () -> {
-                  notice.set(Notice.NONE);
-                  derive(solution.get());
-                }));
+                drawn ->
+                    drawn.ifPresent(
+                        _ -> {
+                          notice.set(Notice.NONE);
+                          derive(solution.get());
+                        })));
   }
 
   private void showProgress(double part) {

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.nio.file.Path;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextArea;
@@ -17,7 +18,11 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
+import lehrgang.core.cases.Recipe;
 import lehrgang.core.expr.LineId;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.Kind;
+import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The Write view: the rail, the page and the trace, between the bar and the verdict.
@@ -30,16 +35,21 @@ final class WriteView extends BorderPane {
   private final PageView page;
   private final TraceView trace;
   private final StartView start;
+  private final RecordsView records;
+  private final Counting counting;
   private final Zoom zoom;
+  private boolean beginsAnew;
 
   WriteView(Workbench workbench, RecentFiles recent) {
     this.workbench = workbench;
-    this.files = new Files(workbench, recent);
+    this.files = new Files(workbench, recent, this::showRecords);
+    this.counting = new Counting(workbench);
     this.numbers = new LiveNumbers(workbench);
     this.page = new PageView(workbench, numbers);
     this.trace = new TraceView(workbench, numbers);
     this.start = new StartView(workbench, files, recent, this::hideStart);
-    this.zoom = new Zoom(new StackPane(this, start));
+    this.records = new RecordsView(arrivals());
+    this.zoom = new Zoom(new StackPane(this, start, records));
     Rail rail = new Rail(workbench, page::goTo);
     page.onStepInSight(rail::setCurrent);
     NoticeBar notice = new NoticeBar(workbench);
@@ -62,13 +72,55 @@ final class WriteView extends BorderPane {
 
   /// Shows where a solution begins.
   void showStart() {
-    start.setVisible(true);
-    setVisible(false);
+    inFront(start);
   }
 
   private void hideStart() {
-    start.setVisible(false);
-    setVisible(true);
+    inFront(this);
+  }
+
+  /// Shows one of the three faces of the window.
+  private void inFront(Node face) {
+    setVisible(face == this);
+    start.setVisible(face == start);
+    records.setVisible(face == records);
+  }
+
+  /// Shows a file of data before it is taken.
+  private void showRecords(CaseFile file) throws FileProblem {
+    records.show(file);
+    beginsAnew = isAtStart();
+    inFront(records);
+  }
+
+  private RecordsView.Use arrivals() {
+    return new RecordsView.Use() {
+      @Override
+      public void count(CaseFile file, Recipe recipe, Consumer<String> failed) {
+        begin();
+        counting.count(file, recipe, failed, WriteView.this::hideStart);
+      }
+
+      @Override
+      public void table(CaseFile file, Kind kind) {
+        begin();
+        hideStart();
+        Pasting.take(workbench, file, kind);
+      }
+
+      @Override
+      public void leave() {
+        inFront(beginsAnew ? start : WriteView.this);
+      }
+
+      /// From the start, data begin a solution of their own.
+      private void begin() {
+        if (beginsAnew) {
+          workbench.begin(SolutionFile.blank());
+          beginsAnew = false;
+        }
+      }
+    };
   }
 
   boolean isAtStart() {
@@ -191,10 +243,9 @@ final class WriteView extends BorderPane {
 
   /// A dropped file is a solution, or a table that begins one.
   void drop(Path path) {
-    if (isAtStart() && !path.toString().endsWith(Files.ENDING)) {
-      workbench.begin(SolutionFile.blank());
+    if (path.toString().endsWith(Files.ENDING)) {
+      hideStart();
     }
-    hideStart();
     files.drop(path);
   }
 

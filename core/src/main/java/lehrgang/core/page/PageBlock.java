@@ -24,6 +24,22 @@ public sealed interface PageBlock {
 
   record QuestionText(Question question) implements PageBlock {}
 
+  /// How the table was counted from records.
+  ///
+  /// @param intro   where the records are from
+  /// @param steps   the recipe
+  /// @param account what became of every record, the total first
+  record Provenance(String intro, List<Stage> steps, List<String> account) implements PageBlock {
+    public Provenance {
+      steps = List.copyOf(steps);
+      account = List.copyOf(account);
+    }
+  }
+
+  /// @param what   a step of the recipe does
+  /// @param effect what it did
+  record Stage(String what, String effect) {}
+
   /// The table that the instructor types.
   record DataTable(Grid grid) implements PageBlock {}
 

@@ -68,6 +68,12 @@ final class StepSetter {
     }
     boolean answered = open || audience == Audience.KEY;
     for (Block block : step.blocks()) {
+      if (answered && block instanceof Block.DataEntry) {
+        solution
+            .origin()
+            .map(origin -> ProvenanceSetter.of(origin, wording))
+            .ifPresent(blocks::add);
+      }
       if (answered || keptOnSheet(block, view)) {
         set(block).filter(set -> answered || fitsSheet(set, view)).ifPresent(blocks::add);
       }

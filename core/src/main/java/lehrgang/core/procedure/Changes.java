@@ -3,8 +3,15 @@ package lehrgang.core.procedure;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.cases.Records;
+import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.data.TypedNumber;
@@ -16,6 +23,7 @@ import lehrgang.core.solution.Solution;
 /// set.
 public final class Changes {
   private static final int PLACES = 12;
+  private static final String BETWEEN = " / ";
 
   private Changes() {}
 
@@ -23,9 +31,12 @@ public final class Changes {
     TableEntry table = solution.table();
     return switch (change) {
       case Change.SwitchTo(var id) -> switched(solution, Procedure.of(id));
-      case Change.MergeRows(var first) -> solution.withTable(mergedRows(table, first));
+      case Change.MergeRows(var first) ->
+          merged(solution, 0, table.rows().subList(first, first + 2))
+              .orElseGet(() -> solution.withTable(mergedRows(table, first)));
       case Change.MergeColumns(var first) ->
-          solution.withTable(mergedRows(table.turned(), first).turned());
+          merged(solution, 1, table.columns().subList(first, first + 2))
+              .orElseGet(() -> solution.withTable(mergedRows(table.turned(), first).turned()));
       case Change.Choose(var option, var value) ->
           solution.withChoices(solution.choices().withOption(option, value));
     };
@@ -74,6 +85,21 @@ public final class Changes {
         List.of(successes, failures));
   }
 
+  /// Where the table was counted from records that are kept, merging is one more step of its
+  /// recipe.
+  private static Optional<Solution> merged(Solution solution, int axis, List<String> labels) {
+    if (!(solution.origin().orElse(null) instanceof Origin(Records.Kept records, var recipe, _))) {
+      return Optional.empty();
+    }
+    String name = String.join(BETWEEN, labels);
+    Map<String, String> names = new LinkedHashMap<>();
+    labels.forEach(label -> names.put(label, name));
+    RecipeStep step = new RecipeStep.Rename(recipe.count().named().get(axis), names);
+    return Origin.count(records, recipe.withStep(step)) instanceof Checked.Good<Origin>(var counted)
+        ? Optional.of(solution.withOrigin(counted))
+        : Optional.empty();
+  }
+
   private static TableEntry mergedRows(TableEntry table, int first) {
     List<String> one = table.cells().get(first);
     List<String> other = table.cells().get(first + 1);
@@ -89,7 +115,7 @@ public final class Changes {
     cells.set(first, merged);
     cells.remove(first + 1);
     List<String> rows = new ArrayList<>(table.rows());
-    rows.set(first, rows.get(first) + " / " + rows.get(first + 1));
+    rows.set(first, rows.get(first) + BETWEEN + rows.get(first + 1));
     rows.remove(first + 1);
     return new TableEntry(
         table.form(), table.rowVariable(), table.columnVariable(), rows, table.columns(), cells);

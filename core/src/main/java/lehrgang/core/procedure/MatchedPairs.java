@@ -37,6 +37,11 @@ public final class MatchedPairs implements Procedure {
   }
 
   @Override
+  public boolean paired() {
+    return true;
+  }
+
+  @Override
   public Map<String, StudentView> usualStudentViews() {
     Map<String, StudentView> views = new LinkedHashMap<>(new OneProportion().usualStudentViews());
     views.remove("estimate");

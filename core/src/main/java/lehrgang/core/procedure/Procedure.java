@@ -39,6 +39,11 @@ public interface Procedure {
     return 1;
   }
 
+  /// Whether rows and columns are the same categories, asked of the same subjects twice.
+  default boolean paired() {
+    return false;
+  }
+
   /// What students see at first, by step.
   Map<String, StudentView> usualStudentViews();
 

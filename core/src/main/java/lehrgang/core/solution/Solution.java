@@ -4,6 +4,8 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.NumberStyle;
 
@@ -14,6 +16,7 @@ import lehrgang.core.number.NumberStyle;
 /// @param procedure the id of the procedure
 /// @param students  what students see of each step, by step id; a step that is missing is given
 /// @param wording   the instructor's own sentences, by key
+/// @param origin    the records that the table was counted from; empty for a table that was typed
 public record Solution(
     Question question,
     Locale language,
@@ -21,7 +24,20 @@ public record Solution(
     String procedure,
     Choices choices,
     Map<String, StudentView> students,
-    Map<String, String> wording) {
+    Map<String, String> wording,
+    Optional<Origin> origin) {
+  /// A solution whose table was typed.
+  public Solution(
+      Question question,
+      Locale language,
+      TableEntry table,
+      String procedure,
+      Choices choices,
+      Map<String, StudentView> students,
+      Map<String, String> wording) {
+    this(question, language, table, procedure, choices, students, wording, Optional.empty());
+  }
+
   public Solution {
     students = Collections.unmodifiableMap(new LinkedHashMap<>(students));
     wording = Collections.unmodifiableMap(new LinkedHashMap<>(wording));
@@ -36,29 +52,43 @@ public record Solution(
   }
 
   public Solution withQuestion(Question changed) {
-    return new Solution(changed, language, table, procedure, choices, students, wording);
+    return new Solution(changed, language, table, procedure, choices, students, wording, origin);
   }
 
+  /// With a table that was typed, or changed by hand: it no longer comes from records.
   public Solution withTable(TableEntry changed) {
     return new Solution(question, language, changed, procedure, choices, students, wording);
   }
 
+  /// With a table counted from records.
+  public Solution withOrigin(Origin counted) {
+    return new Solution(
+        question,
+        language,
+        counted.tally().table(),
+        procedure,
+        choices,
+        students,
+        wording,
+        Optional.of(counted));
+  }
+
   public Solution withProcedure(String changed) {
-    return new Solution(question, language, table, changed, choices, students, wording);
+    return new Solution(question, language, table, changed, choices, students, wording, origin);
   }
 
   public Solution withChoices(Choices changed) {
-    return new Solution(question, language, table, procedure, changed, students, wording);
+    return new Solution(question, language, table, procedure, changed, students, wording, origin);
   }
 
   public Solution withStudentViews(Map<String, StudentView> changed) {
-    return new Solution(question, language, table, procedure, choices, changed, wording);
+    return new Solution(question, language, table, procedure, choices, changed, wording, origin);
   }
 
   public Solution withStudentView(String step, StudentView view) {
     Map<String, StudentView> changed = new LinkedHashMap<>(students);
     changed.put(step, view);
-    return new Solution(question, language, table, procedure, choices, changed, wording);
+    return new Solution(question, language, table, procedure, choices, changed, wording, origin);
   }
 
   /// With a sentence of the instructor's own; a blank one sets it back.
@@ -69,6 +99,6 @@ public record Solution(
     } else {
       changed.put(key, sentence);
     }
-    return new Solution(question, language, table, procedure, choices, students, changed);
+    return new Solution(question, language, table, procedure, choices, students, changed, origin);
   }
 }

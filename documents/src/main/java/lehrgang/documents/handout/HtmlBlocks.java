@@ -62,6 +62,20 @@ final class HtmlBlocks {
       case PageBlock.QuestionText(var question) ->
           Map.of("question", question.text().isBlank() ? question.title() : question.text());
       case PageBlock.TypedNumber(var spans, _, _) -> Map.of("paragraph", spans(spans));
+      case PageBlock.Provenance(var intro, var steps, var account) ->
+          Map.of(
+              "provenance",
+              Map.of(
+                  "intro",
+                  intro,
+                  "steps",
+                  steps.stream()
+                      .map(step -> Map.of("what", step.what(), "effect", step.effect()))
+                      .toList(),
+                  "total",
+                  account.getFirst(),
+                  "losses",
+                  account.subList(1, account.size())));
       case PageBlock.DataTable(var grid) -> Map.of("tables", List.of(grid(grid)));
       case PageBlock.Grids(var grids) -> Map.of("tables", grids.stream().map(this::grid).toList());
       case PageBlock.Worked worked -> Map.of("working", working(worked));

@@ -53,6 +53,7 @@ public final class DerivationText {
       case PageBlock.Task(var task) -> paragraph(task);
       case PageBlock.QuestionText(var question) -> question(question);
       case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
+      case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var grid) -> grid(grid);
       case PageBlock.Grids(var grids) -> grids.forEach(this::grid);
       case PageBlock.Worked(_, _, var chain, _) -> chain(chain);
@@ -89,6 +90,16 @@ public final class DerivationText {
     if (!question.source().isBlank()) {
       paragraph("(" + question.source() + ")");
     }
+  }
+
+  private void provenance(PageBlock.Provenance provenance) {
+    paragraph(provenance.intro());
+    int number = 1;
+    for (PageBlock.Stage step : provenance.steps()) {
+      paragraph(number++ + ". " + step.what() + " " + step.effect());
+    }
+    paragraph(provenance.account().getFirst());
+    provenance.account().stream().skip(1).forEach(loss -> paragraph("- " + loss));
   }
 
   private void paragraph(String sentence) {

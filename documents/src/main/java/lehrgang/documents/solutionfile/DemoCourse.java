@@ -20,7 +20,10 @@ public final class DemoCourse {
           "nest-boxes",
           "orchid-meadows",
           "register-and-weekend",
-          "hut-and-stay");
+          "hut-and-stay",
+          "register-route-and-map",
+          "register-age-and-route",
+          "register-weekdays");
 
   private DemoCourse() {}
 

@@ -14,6 +14,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedure;
@@ -160,7 +161,10 @@ public record SolutionFile(Solution solution, ObjectNode original) {
   /// Writes a file aside, flushes it, keeps the file before it and takes its place.
   public static void writeAtomically(Path path, byte[] content) throws IOException {
     Path target = path.toAbsolutePath();
-    Path aside = Files.createTempFile(target.getParent(), "." + target.getFileName(), ".part");
+    // Not a temporary file, which only its owner could read once it has taken its place.
+    Path aside =
+        Files.createFile(
+            target.resolveSibling("." + target.getFileName() + "." + UUID.randomUUID() + ".part"));
     try {
       try (FileChannel channel = FileChannel.open(aside, StandardOpenOption.WRITE)) {
         ByteBuffer bytes = ByteBuffer.wrap(content);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
@@ -35,15 +36,18 @@ final class SolutionReader {
   Solution read() throws FileProblem {
     checkFormat();
     JsonNode question = document.path("question");
+    TableEntry table = table();
+    Optional<Origin> origin = OriginJson.read(document.path("data"), table, name);
     return new Solution(
         new Question(
             text(question, "title", ""), text(question, "text", ""), text(question, "source", "")),
         Locale.forLanguageTag(text(document, "language", "en")),
-        table(),
+        origin.map(counted -> counted.tally().table()).orElse(table),
         procedure(),
         choices(document.path("choices")),
         students(),
-        strings(document.path("wording")));
+        strings(document.path("wording")),
+        origin);
   }
 
   private void checkFormat() throws FileProblem {

@@ -24,6 +24,7 @@ final class SolutionWriter {
     question.put("source", solution.question().source());
     document.put("language", solution.language().toLanguageTag());
     table(child(child(document, "data"), "table"), solution.table());
+    OriginJson.write(child(document, "data"), solution.origin());
     document.put("procedure", solution.procedure());
     choices(child(document, "choices"), solution.choices());
     ObjectNode students = document.putObject("students");

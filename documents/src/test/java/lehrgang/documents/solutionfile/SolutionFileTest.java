@@ -8,12 +8,24 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.cases.Classing;
+import lehrgang.core.cases.DateOrder;
+import lehrgang.core.cases.DatePart;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.data.Checked;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.Progress;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,6 +70,66 @@ class SolutionFileTest {
     }
     assertThat(schema.validate(demo.text().replace("\"0.05\"", "5"), InputFormat.JSON))
         .isNotEmpty();
+  }
+
+  private static Recipe everyStep() {
+    return new Recipe(
+        List.of(
+            new RecipeStep.Keep("map", RecipeStep.Test.IS_NOT, List.of("no", "unknown")),
+            new RecipeStep.Rename("route", Map.of("lake loop", "Lake loop", "SUMMIT WAY", "")),
+            new RecipeStep.Order("route", List.of("Summit way", "Lake loop")),
+            new RecipeStep.Cut(
+                "age",
+                new Classing(
+                    List.of(new BigDecimal("17.5"), new BigDecimal("40")),
+                    Classing.Closed.RIGHT,
+                    Classing.Ends.OPEN),
+                "age class"),
+            new RecipeStep.TakePart("date", DateOrder.YEAR_MONTH_DAY, DatePart.MONTH, "month"),
+            new RecipeStep.Change("party size", "trend"),
+            new RecipeStep.Combine("gate", "arrived by", "way in")),
+        Recipe.Count.two("route", "age class"));
+  }
+
+  @Test
+  void aCountedTableIsSavedWithItsRecordsAndItsRecipe() throws Exception {
+    CaseFile register = CaseFile.detect(Path.of("../demo/register.csv"));
+    Schema schema =
+        SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+            .getSchema(Files.readString(Path.of("..", "docs", "solution.schema.json")));
+    for (Checked<Origin> counted :
+        List.of(
+            register.count(everyStep(), Progress.NONE),
+            register.countInFile(everyStep(), Progress.NONE))) {
+      Origin origin = ((Checked.Good<Origin>) counted).data();
+      SolutionFile file = demo.with(demo.solution().withOrigin(origin));
+      assertThat(schema.validate(file.text(), InputFormat.JSON)).isEmpty();
+      SolutionFile again = SolutionFile.parse(file.text(), "x");
+      assertThat(again.solution()).isEqualTo(file.solution());
+      SolutionFile typed = again.with(again.solution().withTable(again.solution().table()));
+      assertThat(typed.text()).doesNotContain("\"records\"", "\"recipe\"", "\"counted\"");
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '~',
+      value = {
+        "\"does\": \"keep\"~\"does\": \"forget\"~forget",
+        "\"test\": \"is-not\"~\"test\": \"sounds-like\"~sounds-like",
+        "[17.5, 40]~[40, 17.5]~edges",
+        "\"rows\": \"route\"~\"rows\": \"path\"~There is no column “path”"
+      })
+  void aRecipeThatCannotBeFollowedIsRefusedWithWhatIsWrong(String right, String wrong, String said)
+      throws Exception {
+    CaseFile register = CaseFile.detect(Path.of("../demo/register.csv"));
+    Origin origin = ((Checked.Good<Origin>) register.count(everyStep(), Progress.NONE)).data();
+    String text = demo.with(demo.solution().withOrigin(origin)).text();
+    assertThat(text).contains(right);
+    assertThatThrownBy(() -> SolutionFile.parse(text.replace(right, wrong), "x.lehrgang"))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageStartingWith("x.lehrgang")
+        .hasMessageContaining(said);
   }
 
   @Test

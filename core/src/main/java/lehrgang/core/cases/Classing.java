@@ -1,0 +1,115 @@
+package lehrgang.core.cases;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/// Classes of a number: edges in rising order, and which end of a class belongs to it.
+///
+/// @param edges  two or more, rising
+/// @param closed the end that belongs to its class
+/// @param ends   whether what lies beyond the outer edges has a class of its own
+public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
+  public enum Closed {
+    /// A number on an edge belongs to the class above it.
+    LEFT,
+    /// A number on an edge belongs to the class below it.
+    RIGHT;
+
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+
+  public enum Ends {
+    /// What lies beyond is in no class, and said.
+    CLOSED,
+    /// There is a class below the first edge and one above the last.
+    OPEN;
+
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
+  }
+
+  /// @throws IllegalArgumentException if the edges do not rise, or there are too few
+  public Classing {
+    edges = List.copyOf(edges);
+    for (int i = 1; i < edges.size(); i++) {
+      if (edges.get(i - 1).compareTo(edges.get(i)) >= 0) {
+        throw new IllegalArgumentException("edges must rise");
+      }
+    }
+    if (edges.size() < (ends == Ends.OPEN ? 1 : 2)) {
+      throw new IllegalArgumentException("too few edges");
+    }
+  }
+
+  /// The classes' names in rising order.
+  public List<String> names() {
+    List<String> names = new ArrayList<>();
+    if (ends == Ends.OPEN) {
+      names.add((closed == Closed.LEFT ? "under " : "up to ") + text(edges.getFirst()));
+    }
+    for (int i = 1; i < edges.size(); i++) {
+      String low = text(edges.get(i - 1));
+      String high = text(edges.get(i));
+      names.add(closed == Closed.LEFT ? low + " to under " + high : "over " + low + " to " + high);
+    }
+    if (ends == Ends.OPEN) {
+      String last = text(edges.getLast());
+      names.add(closed == Closed.LEFT ? last + " and over" : "over " + last);
+    }
+    return names;
+  }
+
+  /// The place of a number among the classes; empty where it lies in none.
+  public Optional<Integer> place(BigDecimal number) {
+    int below = 0;
+    for (BigDecimal edge : edges) {
+      int order = number.compareTo(edge);
+      if (order > 0 || order == 0 && closed == Closed.LEFT) {
+        below++;
+      }
+    }
+    if (ends == Ends.OPEN) {
+      return Optional.of(below);
+    }
+    return below == 0 || below == edges.size() ? Optional.empty() : Optional.of(below - 1);
+  }
+
+  private static String text(BigDecimal edge) {
+    return edge.stripTrailingZeros().toPlainString().replace('-', '−');
+  }
+
+  /// Edges that are round numbers and make about `many` classes of some numbers; the few at the far
+  /// ends, such as a misprint, do not stretch them.
+  public static Classing proposed(List<BigDecimal> numbers, int many) {
+    List<BigDecimal> sorted = numbers.stream().sorted().toList();
+    int spare = sorted.size() / 100;
+    double low = sorted.get(spare).doubleValue();
+    double high = sorted.get(sorted.size() - 1 - spare).doubleValue();
+    double rough = Math.max(high - low, Math.max(Math.abs(high), 1) * 1e-9) / many;
+    double power = Math.pow(10, Math.floor(Math.log10(rough)));
+    double lead = rough / power;
+    BigDecimal step =
+        new BigDecimal(lead <= 1 ? "1" : lead <= 2 ? "2" : lead <= 5 ? "5" : "10")
+            .scaleByPowerOfTen((int) Math.round(Math.log10(power)));
+    BigDecimal edge =
+        new BigDecimal(low).divide(step, 0, java.math.RoundingMode.FLOOR).multiply(step);
+    List<BigDecimal> edges = new ArrayList<>();
+    edges.add(edge);
+    while (edge.doubleValue() <= high) {
+      edge = edge.add(step);
+      edges.add(edge);
+    }
+    return new Classing(edges, Closed.LEFT, Ends.CLOSED);
+  }
+
+  @Override
+  public String toString() {
+    return String.format(Locale.ROOT, "%s, %s closed, ends %s", edges, closed.key(), ends.key());
+  }
+}

@@ -1,0 +1,43 @@
+package lehrgang.core.cases;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/// How raw cases write their numbers. The other sign may group thousands.
+public enum DecimalSign {
+  POINT("\\.", ","),
+  COMMA(",", "\\.");
+
+  private static final int LONGEST = 40;
+
+  private final Pattern form;
+
+  DecimalSign(String decimal, String grouping) {
+    this.form =
+        Pattern.compile(
+            "[+-]?([0-9]+|[0-9]{1,3}(?:[%s \u00a0\u2009\u202f'][0-9]{3})+)(?:%s([0-9]+))?"
+                .formatted(grouping, decimal));
+  }
+
+  /// The number that a text spells, if it spells one.
+  public Optional<BigDecimal> read(String text) {
+    String plain = text.strip().replace('−', '-');
+    if (plain.isEmpty() || plain.length() > LONGEST) {
+      return Optional.empty();
+    }
+    var matcher = form.matcher(plain);
+    if (!matcher.matches()) {
+      return Optional.empty();
+    }
+    String whole = matcher.group(1).replaceAll("[^0-9]", "");
+    String parts = matcher.group(2) == null ? "" : "." + matcher.group(2);
+    BigDecimal size = new BigDecimal(whole + parts);
+    return Optional.of(plain.startsWith("-") ? size.negate() : size);
+  }
+
+  public String key() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}

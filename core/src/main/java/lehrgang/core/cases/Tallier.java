@@ -1,0 +1,499 @@
+package lehrgang.core.cases;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import lehrgang.core.data.Checked;
+import lehrgang.core.data.Problem;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.wording.Phrase;
+
+/// Counts records by a recipe, one after the other, so that it does not matter how many there are
+/// or where they come from.
+public final class Tallier {
+  /// One record.
+  @FunctionalInterface
+  public interface Row {
+    String field(int column);
+  }
+
+  private static final int MOST_EXAMPLES = 3;
+  private static final int MOST_SHOWN = 12;
+
+  /// More different values than this are no categories.
+  private static final int MOST_VALUES = 1000;
+
+  private final Recipe recipe;
+  private final List<Stage> stages;
+  private final int[] recorded;
+  private final List<String> names;
+  private final int[] counted;
+  private final int[] results;
+  private final String[] values;
+  private final Missing[] missing;
+  private final Map<Tally.Cause, Lost> lost = new LinkedHashMap<>();
+  private final Map<List<String>, long[]> cells = new HashMap<>();
+  private final List<Set<String>> categories = new ArrayList<>();
+  private final long[] left;
+  private final long[] changed;
+  private final List<Map<String, long[]>> seen = new ArrayList<>();
+  private final long[] unseen;
+  private long read;
+  private long inTable;
+
+  private static final class Lost {
+    private long records;
+    private final List<Tally.Example> examples = new ArrayList<>();
+
+    void add(long row, String value) {
+      records++;
+      if (examples.size() < MOST_EXAMPLES) {
+        examples.add(new Tally.Example(row, value));
+      }
+    }
+  }
+
+  /// A step made ready: it reads and sets slots of the record at hand.
+  private interface Stage {
+    /// @return whether the record goes on
+    boolean pass(Tallier tallier, int step);
+  }
+
+  private Tallier(
+      Recipe recipe, List<Stage> stages, List<String> names, int[] recorded, int[] counted) {
+    this.recipe = recipe;
+    this.stages = stages;
+    this.names = names;
+    this.recorded = recorded;
+    this.counted = counted;
+    this.results = recipe.steps().stream().mapToInt(step -> names.indexOf(step.result())).toArray();
+    this.values = new String[names.size()];
+    this.missing = new Missing[names.size()];
+    this.left = new long[stages.size()];
+    this.changed = new long[stages.size()];
+    this.unseen = new long[stages.size()];
+    stages.forEach(_ -> seen.add(new HashMap<>()));
+    recipe.count().named().forEach(_ -> categories.add(new LinkedHashSet<>()));
+  }
+
+  /// Makes a recipe ready for records with these columns.
+  ///
+  /// @return what is wrong, where it names a column that there is not
+  public static Checked<Tallier> of(List<String> columns, DecimalSign sign, Recipe recipe) {
+    List<Problem> problems = new ArrayList<>();
+    List<String> names = new ArrayList<>(columns);
+    List<Stage> stages = new ArrayList<>();
+    for (RecipeStep step : recipe.steps()) {
+      if (!names.contains(step.column())) {
+        problems.add(noColumn(step.column()));
+      } else if (step.into().filter(names::contains).isPresent()) {
+        problems.add(problem(Phrase.of("problem.column-twice").with("column", step.into().get())));
+      } else if (step instanceof RecipeStep.Combine(_, var other, _) && !names.contains(other)) {
+        problems.add(noColumn(other));
+      } else {
+        step.into().ifPresent(names::add);
+        stages.add(stage(step, names, sign));
+      }
+    }
+    for (String column : recipe.count().named()) {
+      if (!names.contains(column)) {
+        problems.add(noColumn(column));
+      }
+    }
+    if (recipe.count().named().stream().distinct().count() < recipe.count().named().size()) {
+      problems.add(
+          problem(Phrase.of("problem.column-with-itself").with("column", recipe.count().rows())));
+    }
+    return Checked.of(
+        problems,
+        () ->
+            new Tallier(
+                recipe,
+                List.copyOf(stages),
+                List.copyOf(names),
+                used(recipe, columns),
+                recipe.count().named().stream().mapToInt(names::indexOf).toArray()));
+  }
+
+  private static Problem noColumn(String column) {
+    return problem(
+        column.isBlank()
+            ? Phrase.of("problem.choose-column")
+            : Phrase.of("problem.no-column").with("column", column));
+  }
+
+  private static Problem problem(Phrase sentence) {
+    return new Problem(new Problem.WholeTable(), sentence);
+  }
+
+  /// The recorded columns that matter.
+  private static int[] used(Recipe recipe, List<String> columns) {
+    Set<String> needed = new LinkedHashSet<>(recipe.count().named());
+    for (RecipeStep step : recipe.steps()) {
+      needed.add(step.column());
+      if (step instanceof RecipeStep.Combine(_, var other, _)) {
+        needed.add(other);
+      }
+    }
+    return IntStream.range(0, columns.size())
+        .filter(j -> needed.contains(columns.get(j)))
+        .toArray();
+  }
+
+  /// Takes the next record.
+  public void add(Row row) {
+    read++;
+    for (int column : recorded) {
+      String text = row.field(column).strip();
+      values[column] = text;
+      missing[column] = text.isEmpty() ? Missing.BLANK : null;
+    }
+    for (int step = 0; step < stages.size(); step++) {
+      if (!stages.get(step).pass(this, step)) {
+        return;
+      }
+      note(step);
+    }
+    List<String> cell =
+        counted.length == 1
+            ? List.of(known(counted[0]))
+            : List.of(known(counted[0]), known(counted[1]));
+    for (int k = 0; k < counted.length; k++) {
+      int column = counted[k];
+      if (missing[column] != null) {
+        lose(new Tally.NoCategory(names.get(column), missing[column]), values[column]);
+        return;
+      }
+    }
+    inTable++;
+    long[] count = cells.get(cell);
+    if (count == null) {
+      if (cells.size() >= MOST_VALUES * MOST_VALUES) {
+        return;
+      }
+      count = new long[1];
+      cells.put(cell, count);
+      for (int k = 0; k < counted.length; k++) {
+        categories.get(k).add(cell.get(k));
+      }
+    }
+    count[0]++;
+  }
+
+  private String known(int column) {
+    return values[column] == null ? "" : values[column];
+  }
+
+  private void lose(Tally.Cause cause, String value) {
+    lost.computeIfAbsent(cause, _ -> new Lost()).add(read, value == null ? "" : value);
+  }
+
+  /// Keeps in mind what a step made of the record.
+  private void note(int step) {
+    left[step]++;
+    int column = results[step];
+    if (missing[column] != null) {
+      unseen[step]++;
+      return;
+    }
+    Map<String, long[]> counts = seen.get(step);
+    long[] count = counts.get(values[column]);
+    if (count != null) {
+      count[0]++;
+    } else if (counts.size() < MOST_VALUES) {
+      counts.put(values[column], new long[] {1});
+    }
+  }
+
+  private void set(int column, Optional<String> value, Missing otherwise, String original) {
+    values[column] = value.orElse(original);
+    missing[column] = value.isPresent() ? null : otherwise;
+  }
+
+  private static Stage stage(RecipeStep step, List<String> names, DecimalSign sign) {
+    int from = names.indexOf(step.column());
+    int to = names.indexOf(step.result());
+    return switch (step) {
+      case RecipeStep.Keep keep -> keep(keep, from, sign);
+      case RecipeStep.Rename(_, var renamed) ->
+          (tallier, k) -> {
+            String name = tallier.missing[from] == null ? renamed.get(tallier.values[from]) : null;
+            if (name != null) {
+              tallier.changed[k]++;
+              tallier.values[from] = name;
+              tallier.missing[from] = name.isBlank() ? Missing.BLANK : null;
+            }
+            return true;
+          };
+      case RecipeStep.Order _ -> (_, _) -> true;
+      case RecipeStep.Cut(_, var classing, _) -> {
+        List<String> classes = classing.names();
+        yield derived(
+            from,
+            to,
+            (tallier, text) -> {
+              Optional<BigDecimal> number = sign.read(text);
+              tallier.set(
+                  to,
+                  number.flatMap(classing::place).map(classes::get),
+                  number.isPresent() ? Missing.OUTSIDE : Missing.NOT_A_NUMBER,
+                  text);
+            });
+      }
+      case RecipeStep.TakePart(_, var order, var part, _) ->
+          derived(
+              from,
+              to,
+              (tallier, text) ->
+                  tallier.set(to, order.read(text).map(part::of), Missing.NOT_A_DATE, text));
+      case RecipeStep.Change _ -> change(from, to, sign);
+      case RecipeStep.Combine(_, var second, _) -> {
+        int other = names.indexOf(second);
+        yield derived(
+            from,
+            to,
+            (tallier, text) ->
+                tallier.set(
+                    to,
+                    tallier.missing[other] == null
+                        ? Optional.of(text + RecipeStep.Combine.BETWEEN + tallier.values[other])
+                        : Optional.empty(),
+                    Missing.BLANK,
+                    text));
+      }
+    };
+  }
+
+  private interface Making {
+    void make(Tallier tallier, String text);
+  }
+
+  /// A column made from another; what is missing there is missing here.
+  private static Stage derived(int from, int to, Making making) {
+    return (tallier, k) -> {
+      if (tallier.missing[from] == null) {
+        making.make(tallier, tallier.values[from]);
+        tallier.changed[k]++;
+      } else {
+        tallier.set(to, Optional.empty(), tallier.missing[from], tallier.values[from]);
+      }
+      return true;
+    };
+  }
+
+  private static Stage change(int from, int to, DecimalSign sign) {
+    BigDecimal[] before = new BigDecimal[1];
+    return (tallier, k) -> {
+      Optional<BigDecimal> number =
+          tallier.missing[from] == null ? sign.read(tallier.values[from]) : Optional.empty();
+      BigDecimal earlier = before[0];
+      before[0] = number.orElse(null);
+      Missing why =
+          tallier.missing[from] != null
+              ? tallier.missing[from]
+              : number.isEmpty() ? Missing.NOT_A_NUMBER : Missing.NO_ROW_BEFORE;
+      Optional<String> sense =
+          number
+              .filter(_ -> earlier != null)
+              .map(now -> RecipeStep.Change.NAMES.get(1 - now.compareTo(earlier)));
+      tallier.set(to, sense, why, tallier.values[from]);
+      tallier.changed[k]++;
+      return true;
+    };
+  }
+
+  private static Stage keep(RecipeStep.Keep keep, int from, DecimalSign sign) {
+    Set<String> wanted = Set.copyOf(keep.values());
+    Optional<BigDecimal> bound =
+        keep.test().ofNumbers()
+            ? DecimalSign.POINT.read(keep.values().getFirst())
+            : Optional.empty();
+    return (tallier, step) -> {
+      String text = tallier.values[from];
+      Missing why = tallier.missing[from];
+      Optional<BigDecimal> number =
+          keep.test().ofNumbers() && why == null ? sign.read(text) : Optional.empty();
+      if (why == null && keep.test().ofNumbers() && number.isEmpty()) {
+        why = Missing.NOT_A_NUMBER;
+      }
+      if (why != null) {
+        tallier.lose(new Tally.NoCategory(keep.column(), why), text);
+        return false;
+      }
+      boolean passes =
+          switch (keep.test()) {
+            case IS -> wanted.contains(text);
+            case IS_NOT -> !wanted.contains(text);
+            case AT_LEAST -> number.get().compareTo(bound.orElseThrow()) >= 0;
+            case AT_MOST -> number.get().compareTo(bound.orElseThrow()) <= 0;
+          };
+      if (!passes) {
+        tallier.lose(new Tally.SetAside(step), text);
+      }
+      return passes;
+    };
+  }
+
+  /// What was counted, or why it makes no table.
+  public Checked<Tally> result() {
+    List<Problem> problems = new ArrayList<>();
+    if (inTable == 0) {
+      problems.add(problem(Phrase.of("problem.nothing-counted").with("read", read)));
+    }
+    for (int k = 0; k < categories.size(); k++) {
+      if (categories.get(k).size() > TableEntry.MOST_CATEGORIES) {
+        problems.add(
+            problem(
+                Phrase.of("problem.no-categories")
+                    .with("column", recipe.count().named().get(k))
+                    .with("values", categories.get(k).size())
+                    .with("most", TableEntry.MOST_CATEGORIES)));
+      }
+    }
+    return Checked.of(
+        problems,
+        () ->
+            new Tally(
+                table(),
+                read,
+                inTable,
+                lost.entrySet().stream()
+                    .map(
+                        entry ->
+                            new Tally.Loss(
+                                entry.getKey(),
+                                entry.getValue().records,
+                                entry.getValue().examples))
+                    .toList(),
+                effects()));
+  }
+
+  private TableEntry table() {
+    Recipe.Count count = recipe.count();
+    if (count.form() == Recipe.Form.ONE) {
+      List<String> rows = inOrder(0, categories.get(0));
+      return new TableEntry(
+          TableEntry.Form.FREQUENCIES,
+          count.rows(),
+          "",
+          rows,
+          List.of(TableEntry.OBSERVED),
+          rows.stream().map(row -> List.of(written(List.of(row)))).toList());
+    }
+    Set<String> both = new LinkedHashSet<>(categories.get(0));
+    both.addAll(categories.get(1));
+    boolean paired = count.form() == Recipe.Form.PAIRED;
+    List<String> rows = inOrder(0, paired ? both : categories.get(0));
+    List<String> columns = paired ? rows : inOrder(1, categories.get(1));
+    return new TableEntry(
+        count.rows(),
+        count.columns(),
+        rows,
+        columns,
+        rows.stream()
+            .map(row -> columns.stream().map(column -> written(List.of(row, column))).toList())
+            .toList());
+  }
+
+  private String written(List<String> cell) {
+    long[] count = cells.get(cell);
+    return Long.toString(count == null ? 0 : count[0]);
+  }
+
+  /// The last order that the recipe gives a column, or the one in which its step makes it.
+  private List<String> inOrder(int axis, Set<String> names) {
+    String column = recipe.count().named().get(axis);
+    List<String> first = List.of();
+    for (RecipeStep step : recipe.steps()) {
+      if (step.result().equals(column)) {
+        first =
+            switch (step) {
+              case RecipeStep.Order(_, var order) -> order;
+              case RecipeStep.Cut(_, var classing, _) -> classing.names();
+              case RecipeStep.Rename(_, var renamed) ->
+                  first.stream().map(name -> renamed.getOrDefault(name, name)).distinct().toList();
+              default -> first;
+            };
+      }
+    }
+    return CategoryOrder.of(names, first);
+  }
+
+  private List<Tally.Effect> effects() {
+    return IntStream.range(0, stages.size()).mapToObj(this::effect).toList();
+  }
+
+  private Tally.Effect effect(int step) {
+    Map<String, Long> shown = new LinkedHashMap<>();
+    seen.get(step).entrySet().stream()
+        .sorted(
+            Comparator.comparing((Map.Entry<String, long[]> entry) -> -entry.getValue()[0])
+                .thenComparing(Map.Entry::getKey))
+        .limit(MOST_SHOWN)
+        .forEach(entry -> shown.put(entry.getKey(), entry.getValue()[0]));
+    return new Tally.Effect(
+        left[step],
+        changed[step],
+        inOrderOf(recipe.steps().get(step), shown),
+        Math.max(0, seen.get(step).size() - MOST_SHOWN),
+        unseen[step]);
+  }
+
+  /// Classes and parts of dates stand in their own order, whatever their counts.
+  private static Map<String, Long> inOrderOf(RecipeStep step, Map<String, Long> counts) {
+    List<String> first =
+        step instanceof RecipeStep.Cut(_, var classing, _) ? classing.names() : List.of();
+    boolean ordered = step instanceof RecipeStep.Cut || step instanceof RecipeStep.TakePart;
+    Map<String, Long> shown = new LinkedHashMap<>();
+    List<String> names =
+        ordered ? CategoryOrder.of(counts.keySet(), first) : List.copyOf(counts.keySet());
+    names.forEach(name -> shown.put(name, counts.get(name)));
+    return Collections.unmodifiableMap(shown);
+  }
+
+  /// The values that a column of cases in memory has after some steps, the most frequent first.
+  ///
+  /// @return nothing if a step or the column does not fit
+  public static Map<String, Long> values(
+      CaseTable cases, DecimalSign sign, List<RecipeStep> steps, String column) {
+    Recipe recipe = new Recipe(steps, Recipe.Count.one(column));
+    if (!(of(cases.columns(), sign, recipe) instanceof Checked.Good<Tallier>(var tallier))) {
+      return Map.of();
+    }
+    tallier.addAll(cases);
+    Map<String, Long> values = new LinkedHashMap<>();
+    tallier.cells.entrySet().stream()
+        .sorted(
+            Comparator.comparing((Map.Entry<List<String>, long[]> entry) -> -entry.getValue()[0])
+                .thenComparing(entry -> entry.getKey().getFirst()))
+        .forEach(entry -> values.put(entry.getKey().getFirst(), entry.getValue()[0]));
+    return values;
+  }
+
+  private void addAll(CaseTable cases) {
+    for (int i = 0; i < cases.size(); i++) {
+      int row = i;
+      add(column -> cases.field(row, column));
+    }
+  }
+
+  /// Counts cases that are in memory.
+  public static Checked<Tally> count(CaseTable cases, DecimalSign sign, Recipe recipe) {
+    return switch (of(cases.columns(), sign, recipe)) {
+      case Checked.Bad<Tallier>(var problems) -> new Checked.Bad<>(problems);
+      case Checked.Good<Tallier>(var tallier) -> {
+        tallier.addAll(cases);
+        yield tallier.result();
+      }
+    };
+  }
+}

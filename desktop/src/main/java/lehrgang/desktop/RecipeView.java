@@ -1,0 +1,272 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.RecipeInWords;
+import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.cases.Records;
+import lehrgang.core.cases.Tally;
+import lehrgang.core.data.Checked;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.ProvenanceSetter;
+import lehrgang.core.wording.Wording;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// How the table was counted from records: each step with what it did, to be changed in place.
+final class RecipeView extends VBox {
+  private final Workbench workbench;
+  private final Counting counting;
+  private final VBox form = new VBox();
+  private final Label message = BlockViews.label("", "message");
+  private Origin shown;
+
+  RecipeView(Workbench workbench) {
+    this.workbench = workbench;
+    this.counting = new Counting(workbench);
+    getStyleClass().add("recipe");
+    message.setId("recipe-message");
+    say("");
+  }
+
+  /// Shows how the table of the current solution came about, whether or not it can be worked out.
+  void update() {
+    Optional<Origin> origin = workbench.solution().get().origin();
+    if (origin.isEmpty() || origin.get().equals(shown)) {
+      return;
+    }
+    PageBlock.Provenance provenance = ProvenanceSetter.of(origin.get(), Wording.english());
+    shown = origin.get();
+    say("");
+    form.getChildren().clear();
+    getChildren().setAll(BlockViews.label(provenance.intro(), "recipe-what"));
+    if (!provenance.steps().isEmpty()) {
+      getChildren().add(steps(provenance.steps()));
+    }
+    getChildren().addAll(form, tools(), account(provenance.account()));
+    suggestions().ifPresent(getChildren()::add);
+    getChildren().add(message);
+  }
+
+  private void say(String sentence) {
+    message.setText(sentence);
+    message.setManaged(!sentence.isEmpty());
+    message.setVisible(!sentence.isEmpty());
+  }
+
+  private void recount(Recipe recipe) {
+    say("");
+    counting.recount(shown, recipe, this::say);
+  }
+
+  private Node steps(List<PageBlock.Stage> stages) {
+    GridPane list = new GridPane();
+    list.getStyleClass().add("recipe-steps");
+    ColumnConstraints words = new ColumnConstraints();
+    words.setHgrow(Priority.ALWAYS);
+    list.getColumnConstraints().addAll(new ColumnConstraints(), words, new ColumnConstraints());
+    for (int k = 0; k < stages.size(); k++) {
+      Label number = new Label(Integer.toString(k + 1));
+      number.getStyleClass().add("recipe-number");
+      GridPane.setValignment(number, VPos.TOP);
+      VBox said =
+          new VBox(
+              BlockViews.label(stages.get(k).what(), "recipe-what"),
+              BlockViews.label(stages.get(k).effect(), "recipe-effect"));
+      list.addRow(k, number, said, stepTools(k));
+    }
+    return list;
+  }
+
+  private Node stepTools(int place) {
+    Recipe recipe = shown.recipe();
+    Button edit =
+        tool("fth-edit-2", "recipe.edit", place, () -> edit(place, recipe.steps().get(place)));
+    Button earlier =
+        tool("fth-arrow-up", "recipe.earlier", place, () -> recount(recipe.withStepEarlier(place)));
+    earlier.setVisible(place > 0);
+    Button remove = tool("fth-x", "recipe.remove", place, () -> recount(recipe.withoutStep(place)));
+    HBox tools = new HBox(edit, earlier, remove);
+    tools.getStyleClass().add("recipe-step-tools");
+    tools.setMinWidth(USE_PREF_SIZE);
+    return tools;
+  }
+
+  private static Button tool(String icon, String name, int place, Runnable action) {
+    Button button = new Button("", new FontIcon(icon));
+    button.getStyleClass().add("quiet");
+    button.setId(name.replace('.', '-') + "-" + (place + 1));
+    button.setAccessibleText(Words.of(name, place + 1));
+    button.setTooltip(new Tooltip(Words.of(name, place + 1)));
+    button.setOnAction(_ -> action.run());
+    return button;
+  }
+
+  private void edit(int place, RecipeStep step) {
+    open(
+        new StepForm(shown, place, StepForm.Sort.of(step), Optional.of(step)),
+        made -> shown.recipe().withStep(place, made));
+  }
+
+  private void add(StepForm.Sort sort) {
+    int place = shown.recipe().steps().size();
+    open(new StepForm(shown, place, sort, Optional.empty()), shown.recipe()::withStep);
+  }
+
+  private interface Placing {
+    Recipe with(RecipeStep step);
+  }
+
+  private void open(StepForm step, Placing placing) {
+    Button apply = new Button(Words.of("recipe.apply"));
+    apply.setId("recipe-apply");
+    apply.getStyleClass().add("primary");
+    apply.setOnAction(
+        _ ->
+            step.made()
+                .ifPresentOrElse(
+                    made -> recount(placing.with(made)), () -> say(step.whatIsWrong())));
+    Button leave = new Button(Words.of("recipe.leave"));
+    leave.getStyleClass().add("quiet");
+    leave.setOnAction(
+        _ -> {
+          form.getChildren().clear();
+          say("");
+        });
+    HBox buttons = new HBox(apply, leave);
+    buttons.getStyleClass().add("records-buttons");
+    Label preview = BlockViews.label("", "recipe-effect");
+    preview.setId("recipe-preview");
+    step.onChange(() -> preview.setText(preview(step, placing)));
+    VBox card = new VBox(step, preview, buttons);
+    card.getStyleClass().add("recipe-form");
+    form.getChildren().setAll(card);
+    step.requestFocus();
+  }
+
+  /// What the step would do, where the records are at hand.
+  private String preview(StepForm step, Placing placing) {
+    Optional<RecipeStep> made = step.made();
+    if (made.isEmpty() || !(shown.records() instanceof Records.Kept kept)) {
+      return "";
+    }
+    Recipe recipe = placing.with(made.get());
+    Wording wording = Wording.english();
+    return switch (Origin.count(kept, recipe)) {
+      case Checked.Bad<Origin>(var problems) -> wording.text(problems.getFirst().sentence());
+      case Checked.Good<Origin>(var origin) -> {
+        TableEntry table = origin.tally().table();
+        Tally.Effect effect = origin.tally().effects().get(recipe.steps().indexOf(made.get()));
+        yield wording.text(RecipeInWords.effect(made.get(), effect))
+            + " "
+            + Words.of(
+                "recipe.preview",
+                table.rows().size(),
+                table.columns().size(),
+                Long.toString(origin.tally().counted()));
+      }
+    };
+  }
+
+  private Node tools() {
+    MenuButton add = new MenuButton(Words.of("recipe.add"), new FontIcon("fth-plus"));
+    add.setId("recipe-add");
+    add.getStyleClass().add("quiet");
+    for (StepForm.Sort sort : StepForm.Sort.values()) {
+      MenuItem item = new MenuItem(Words.of("recipe.add." + sort.key()));
+      item.setId("recipe-add-" + sort.key());
+      item.setOnAction(_ -> add(sort));
+      add.getItems().add(item);
+    }
+    MenuItem typed = new MenuItem(Words.of("recipe.type"));
+    typed.setId("recipe-type");
+    typed.setOnAction(_ -> workbench.edit("", solution -> solution.withTable(solution.table())));
+    add.getItems().addAll(new SeparatorMenuItem(), typed);
+    FlowPane tools = new FlowPane();
+    tools.getStyleClass().add("recipe-tools");
+    Recipe recipe = shown.recipe();
+    List<String> columns = recipe.columnsAfter(shown.records().columns(), recipe.steps().size());
+    Recipe.Count count = recipe.count();
+    tools
+        .getChildren()
+        .add(
+            new Picker<String>(
+                    Words.of("records.rows." + count.form().key()),
+                    name -> name,
+                    name ->
+                        recount(
+                            recipe.withCount(
+                                new Recipe.Count(count.form(), name, count.columns()))))
+                .named("recipe-rows")
+                .show(columns, count.rows()));
+    if (count.form() != Recipe.Form.ONE) {
+      tools
+          .getChildren()
+          .add(
+              new Picker<String>(
+                      Words.of("records.columns." + count.form().key()),
+                      name -> name,
+                      name ->
+                          recount(
+                              recipe.withCount(new Recipe.Count(count.form(), count.rows(), name))))
+                  .named("recipe-columns")
+                  .show(columns, count.columns()));
+    }
+    tools.getChildren().add(add);
+    return tools;
+  }
+
+  private static Node account(List<String> account) {
+    VBox lines = new VBox();
+    lines.getStyleClass().add("recipe-account");
+    lines.getChildren().add(BlockViews.label(account.getFirst(), "recipe-what"));
+    account.stream()
+        .skip(1)
+        .forEach(loss -> lines.getChildren().add(BlockViews.label(loss, "recipe-loss")));
+    return lines;
+  }
+
+  /// Names that differ only in spelling are offered as one, never united unasked.
+  private Optional<Node> suggestions() {
+    Map<String, Map<String, String>> found = shown.spellings();
+    if (found.isEmpty()) {
+      return Optional.empty();
+    }
+    VBox all = new VBox();
+    found.forEach(
+        (column, names) -> {
+          Button unite = new Button(Words.of("recipe.unite"));
+          unite.setId("recipe-unite");
+          unite.getStyleClass().add("quiet");
+          unite.setMinWidth(USE_PREF_SIZE);
+          unite.setOnAction(
+              _ -> recount(shown.recipe().withStep(new RecipeStep.Rename(column, names))));
+          Label said =
+              BlockViews.label(
+                  Words.of("recipe.spellings", column, String.join("”, “", names.keySet())),
+                  "recipe-suggestion");
+          HBox line = new HBox(said, unite);
+          HBox.setHgrow(said, Priority.ALWAYS);
+          line.getStyleClass().add("recipe-unite");
+          all.getChildren().add(line);
+        });
+    return Optional.of(all);
+  }
+}

@@ -1,0 +1,288 @@
+package lehrgang.desktop;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Recipe;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseFormat;
+import lehrgang.documents.cases.Kind;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// A file that arrives: how it is written and what it was taken for, both open to change, its first
+/// lines, and what is to be counted.
+final class RecordsView extends ScrollPane {
+  private static final double WIDEST = 1000;
+  private static final int LINES = 14;
+  private static final List<Character> SEPARATORS = List.of(',', ';', '\t', '|');
+
+  /// What becomes of the file.
+  interface Use {
+    /// Its records are to be counted.
+    void count(CaseFile file, Recipe recipe, Consumer<String> failed);
+
+    /// It is a table already.
+    void table(CaseFile file, Kind kind);
+
+    void leave();
+  }
+
+  private final Use use;
+  private final VBox desk = new VBox();
+  private CaseFile file;
+  private CaseTable sample;
+  private Kind kind = Kind.RECORDS;
+  private Recipe.Form form = Recipe.Form.TWO;
+  private String rows = "";
+  private String columns = "";
+
+  RecordsView(Use use) {
+    this.use = use;
+    setId("records-view");
+    getStyleClass().add("start-view");
+    setFitToWidth(true);
+    setFitToHeight(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    desk.getStyleClass().addAll("start-desk", "records");
+    desk.setAlignment(Pos.TOP_CENTER);
+    setContent(desk);
+  }
+
+  /// Shows a file.
+  ///
+  /// @throws FileProblem if it cannot be read
+  void show(CaseFile arrived) throws FileProblem {
+    sample = arrived.sample();
+    file = arrived;
+    kind = Kind.of(sample);
+    rows = "";
+    columns = "";
+    set("");
+  }
+
+  /// Reads the file in another way, if it can be read so.
+  private void reread(CaseFormat format) {
+    String problem = "";
+    try {
+      CaseFile changed = file.withFormat(format);
+      sample = changed.sample();
+      file = changed;
+    } catch (FileProblem e) {
+      problem = e.getMessage();
+    }
+    set(problem);
+  }
+
+  private void set(String problem) {
+    VBox sheet = new VBox(heading(), format(), preview());
+    sheet.getStyleClass().add("records-sheet");
+    sheet.setMaxWidth(WIDEST);
+    if (kind == Kind.RECORDS) {
+      sheet.getChildren().add(question());
+    }
+    Label message = BlockViews.label(problem, "records-problem");
+    message.setId("records-problem");
+    message.setManaged(!problem.isEmpty());
+    message.setVisible(!problem.isEmpty());
+    sheet.getChildren().addAll(message, buttons(message));
+    desk.getChildren().setAll(sheet);
+  }
+
+  private Node heading() {
+    Label name = new Label(file.name());
+    name.getStyleClass().add("records-name");
+    Segments taken =
+        new Segments(
+            Words.of("records.kind"),
+            Arrays.stream(Kind.values())
+                .map(
+                    value ->
+                        new Segments.Segment(
+                            value.key(),
+                            Words.of("records.kind." + value.key()),
+                            Words.of("records.kind." + value.key() + ".hint")))
+                .toList(),
+            kind.key(),
+            chosen -> {
+              kind =
+                  Arrays.stream(Kind.values())
+                      .filter(value -> value.key().equals(chosen))
+                      .findFirst()
+                      .orElseThrow();
+              set("");
+            });
+    HBox line = new HBox(new Label(Words.of("records.taken-for")), taken);
+    line.getStyleClass().add("records-line");
+    return new VBox(name, line);
+  }
+
+  private Node format() {
+    CaseFormat now = file.format();
+    FlowPane line =
+        new FlowPane(
+            new Picker<String>(
+                    Words.of("records.encoding"),
+                    name -> name,
+                    name -> reread(now.withCharset(CaseFormat.ENCODINGS.get(name))))
+                .named("encoding")
+                .show(
+                    CaseFormat.ENCODINGS.keySet().stream().sorted().toList(), now.charset().name()),
+            new Picker<Character>(
+                    Words.of("records.separator"),
+                    RecordsView::separatorInWords,
+                    separator -> reread(now.withSeparator(separator)))
+                .named("separator")
+                .show(SEPARATORS, now.separator()),
+            new Picker<DecimalSign>(
+                    Words.of("records.decimals"),
+                    sign -> Words.of("records.decimals." + sign.key()),
+                    sign -> reread(now.withSign(sign)))
+                .named("decimal-sign")
+                .show(List.of(DecimalSign.values()), now.sign()),
+            new Picker<CaseFormat.Head>(
+                    Words.of("records.head"),
+                    head -> Words.of("records.head." + (head == CaseFormat.Head.NAMES)),
+                    head -> reread(now.withHead(head)))
+                .named("head")
+                .show(List.of(CaseFormat.Head.values()), now.head()));
+    line.getStyleClass().add("records-format");
+    return line;
+  }
+
+  private static String separatorInWords(char separator) {
+    return Words.of(
+        "records.separator."
+            + switch (separator) {
+              case ',' -> "comma";
+              case ';' -> "semicolon";
+              case '\t' -> "tab";
+              default -> "bar";
+            });
+  }
+
+  private Node preview() {
+    GridPane table = new GridPane();
+    table.getStyleClass().addAll("grid", "records-preview");
+    for (int j = 0; j < sample.columns().size(); j++) {
+      boolean number = isNumeric(j);
+      add(table, sample.columns().get(j), j, 0, number, "records-head");
+      for (int i = 0; i < Math.min(LINES, sample.size()); i++) {
+        add(table, sample.field(i, j), j, i + 1, number, "records-field");
+      }
+    }
+    ScrollPane wide = new ScrollPane(table);
+    wide.setVbarPolicy(ScrollBarPolicy.NEVER);
+    wide.getStyleClass().add("sideways");
+    wide.setMinHeight(Region.USE_PREF_SIZE);
+    String lines =
+        sample.size() > LINES ? Words.of("records.first", LINES) : Words.of("records.all");
+    return new VBox(BlockViews.label(lines, "records-note"), wide);
+  }
+
+  private static void add(
+      GridPane table, String text, int column, int row, boolean number, String style) {
+    Label label = new Label(text.isBlank() ? "–" : text);
+    label.getStyleClass().add(style);
+    label.setMaxWidth(180);
+    if (text.isBlank()) {
+      label.getStyleClass().add("missing");
+    }
+    label.setAlignment(number ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
+    GridPane.setHalignment(label, number ? HPos.RIGHT : HPos.LEFT);
+    table.add(label, column, row);
+  }
+
+  private boolean isNumeric(int column) {
+    List<String> filled =
+        IntStream.range(0, sample.size())
+            .mapToObj(i -> sample.field(i, column))
+            .filter(text -> !text.isBlank())
+            .toList();
+    long numbers = filled.stream().filter(text -> file.sign().read(text).isPresent()).count();
+    return !filled.isEmpty() && numbers * 2 > filled.size();
+  }
+
+  /// What is counted.
+  private Node question() {
+    List<String> names = sample.columns();
+    Segments forms =
+        new Segments(
+            Words.of("records.count"),
+            Arrays.stream(Recipe.Form.values())
+                .map(
+                    value ->
+                        new Segments.Segment(
+                            value.key(),
+                            Words.of("records.count." + value.key()),
+                            Words.of("records.count." + value.key() + ".hint")))
+                .toList(),
+            form.key(),
+            chosen -> {
+              form = Recipe.Form.ofKey(chosen).orElseThrow();
+              set("");
+            });
+    Picker<String> first =
+        new Picker<String>(
+                Words.of("records.rows." + form.key()), name -> name, name -> rows = name)
+            .named("count-rows")
+            .show(names, rows);
+    Picker<String> second =
+        new Picker<String>(
+                Words.of("records.columns." + form.key()), name -> name, name -> columns = name)
+            .named("count-columns")
+            .show(names, columns);
+    FlowPane choice = new FlowPane(forms, first);
+    if (form != Recipe.Form.ONE) {
+      choice.getChildren().add(second);
+    }
+    choice.getStyleClass().add("records-format");
+    Label head = new Label(Words.of("records.count"));
+    head.getStyleClass().add("start-head");
+    return new VBox(head, choice);
+  }
+
+  private Node buttons(Label message) {
+    Button go = new Button(Words.of(kind == Kind.RECORDS ? "records.go" : "records.take"));
+    go.setId("records-go");
+    go.getStyleClass().add("primary");
+    go.setDefaultButton(true);
+    go.setOnAction(_ -> go(message));
+    Button leave = new Button(Words.of("records.leave"));
+    leave.getStyleClass().add("quiet");
+    leave.setOnAction(_ -> use.leave());
+    HBox line = new HBox(go, leave);
+    line.getStyleClass().add("records-buttons");
+    return line;
+  }
+
+  private void go(Label message) {
+    if (kind != Kind.RECORDS) {
+      use.table(file, kind);
+      return;
+    }
+    Recipe recipe =
+        new Recipe(List.of(), new Recipe.Count(form, rows, form == Recipe.Form.ONE ? "" : columns));
+    use.count(
+        file,
+        recipe,
+        problem -> {
+          message.setText(problem);
+          message.setManaged(true);
+          message.setVisible(true);
+        });
+  }
+}

@@ -1,0 +1,223 @@
+package lehrgang.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.RecipeStep;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// From a file of records to a worked solution, in the window.
+class RecordsTest {
+  private static final Path REGISTER = Path.of("../demo/register.csv");
+
+  @TempDir private Path folder;
+
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(SolutionFile.demo(), folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  /// Only on the interface thread.
+  private Node find(String id) {
+    return driver.window().scene().getRoot().lookup("#" + id);
+  }
+
+  @SuppressWarnings("unchecked")
+  private void pick(String id, Object value) {
+    FxTurn.run(() -> ((ComboBox<Object>) find(id)).setValue(value));
+    FxTurn.settle();
+  }
+
+  private void fire(String id) {
+    FxTurn.run(() -> ((ButtonBase) find(id)).fire());
+    FxTurn.settle();
+  }
+
+  private void add(String sort) {
+    FxTurn.run(
+        () ->
+            ((MenuButton) find("recipe-add"))
+                .getItems().stream()
+                    .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
+                    .findFirst()
+                    .orElseThrow()
+                    .fire());
+    FxTurn.settle();
+  }
+
+  private void type(String id, String text) {
+    FxTurn.run(() -> ((TextField) find(id)).setText(text));
+    FxTurn.settle();
+  }
+
+  private Origin origin() {
+    return driver.workbench().solution().get().origin().orElseThrow();
+  }
+
+  private void drop(Path file) {
+    FxTurn.run(() -> driver.window().view().drop(file));
+    FxTurn.settle();
+  }
+
+  private void countRegister(String rows, String columns) {
+    drop(REGISTER);
+    pick("count-rows", rows);
+    pick("count-columns", columns);
+    fire("records-go");
+    driver.await(() -> driver.workbench().solution().get().origin().isPresent());
+  }
+
+  @Test
+  void aDroppedRegisterIsShownFirstAndThenCounted() {
+    drop(REGISTER);
+    assertThat(driver.isShown("arrived by")).isTrue();
+    assertThat(driver.isShown("2025-03-01")).isTrue();
+    countRegister("route", "season");
+    assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
+    assertThat(driver.isShown("Of 612 records 595 are counted and 17 are not:")).isTrue();
+    assertThat(driver.isShown("12 have no season")).isTrue();
+    assertThat(FxTurn.call(() -> ((TextField) find("count-1-1")).isEditable())).isFalse();
+    FxTurn.run(driver.workbench()::undo);
+    assertThat(driver.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
+  }
+
+  @Test
+  void spellingsAreUnitedOnlyWhenThatIsTaken() {
+    countRegister("route", "season");
+    assertThat(origin().tally().table().rows()).hasSize(7);
+    fire("recipe-unite");
+    assertThat(origin().tally().table().rows())
+        .containsExactly("Gorge path", "Lake loop", "Summit way");
+    assertThat(driver.isShown("11 records get another name.")).isTrue();
+    assertThat(FxTurn.call(() -> find("recipe-unite") == null)).isTrue();
+  }
+
+  @Test
+  void aNumberIsCutIntoClassesWithItsEffectSeenBefore() {
+    countRegister("route", "season");
+    fire("recipe-unite");
+    add("cut");
+    pick("recipe-column", "age");
+    type("recipe-text", "14; 30; 60; 90");
+    assertThat(driver.isShown("14 to under 30: ")).isTrue();
+    fire("recipe-apply");
+    pick("recipe-rows", "age class");
+    assertThat(origin().tally().table().rows())
+        .containsExactly("14 to under 30", "30 to under 60", "60 to under 90");
+    assertThat(driver.isShown("lies outside all classes of age class")).isTrue();
+    fire("recipe-edit-2");
+    type("recipe-text", "90; 14");
+    fire("recipe-apply");
+    assertThat(driver.isShown("Type rising edges")).isTrue();
+    FxTurn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
+    type("recipe-text", "30; 60");
+    fire("recipe-apply");
+    assertThat(origin().tally().table().rows())
+        .containsExactly("under 30", "30 to under 60", "60 and over");
+  }
+
+  @Test
+  void stepsAreMovedAndLeftOutAndUndone() {
+    countRegister("gate", "map");
+    add("keep");
+    pick("recipe-column", "map");
+    FxTurn.run(
+        () ->
+            driver.window().scene().getRoot().lookupAll(".check-box").stream()
+                .map(CheckBox.class::cast)
+                .filter(box -> "yes".equals(box.getUserData()))
+                .forEach(box -> box.setSelected(true)));
+    fire("recipe-apply");
+    assertThat(driver.isShown("“map” has")).isFalse();
+    assertThat(origin().recipe().steps())
+        .containsExactly(new RecipeStep.Keep("map", RecipeStep.Test.IS, List.of("yes")));
+    assertThat(driver.isShown("do not pass step 1, by map")).isTrue();
+    fire("recipe-remove-1");
+    assertThat(origin().recipe().steps()).isEmpty();
+    FxTurn.run(driver.workbench()::undo);
+    assertThat(origin().recipe().steps()).hasSize(1);
+  }
+
+  @Test
+  void whatMakesNoTableIsSaidAndTheLastTableStays() {
+    countRegister("route", "season");
+    pick("recipe-rows", "age");
+    assertThat(driver.isShown("“age” has 6")).isTrue();
+    assertThat(origin().recipe().count().rows()).isEqualTo("route");
+    FxTurn.run(() -> ((MenuButton) find("recipe-add")).getItems().getLast().fire());
+    FxTurn.settle();
+    assertThat(driver.workbench().solution().get().origin()).isEmpty();
+    assertThat(FxTurn.call(() -> ((TextField) find("count-1-1")).isEditable())).isTrue();
+  }
+
+  @Test
+  void beforeAndAfterBringTheirOwnProcedure() {
+    drop(REGISTER);
+    FxTurn.run(
+        () ->
+            driver.window().scene().getRoot().lookupAll(".toggle-button").stream()
+                .map(ButtonBase.class::cast)
+                .filter(button -> button.getText().equals("before and after"))
+                .forEach(ButtonBase::fire));
+    FxTurn.settle();
+    pick("count-rows", "waymark before");
+    pick("count-columns", "waymark after");
+    fire("records-go");
+    driver.await(() -> driver.workbench().solution().get().origin().isPresent());
+    assertThat(driver.workbench().solution().get().procedure()).isEqualTo("matched-pairs");
+    assertThat(driver.isShown("608 subjects, each asked twice")).isTrue();
+  }
+
+  @Test
+  void anotherReadingOfTheFileIsShownAtOnce() throws Exception {
+    Path odd = Files.writeString(folder.resolve("odd.csv"), "a;b,c\n1;2,3\n4;5,6\n");
+    drop(odd);
+    pick("separator", ',');
+    assertThat(driver.isShown("a;b")).isTrue();
+    pick("separator", ';');
+    assertThat(driver.isShown("a;b")).isFalse();
+    assertThat(driver.isShown("b,c")).isTrue();
+  }
+
+  @Test
+  void aFileThatIsATableIsTakenAsOne() throws Exception {
+    Path table =
+        Files.writeString(
+            folder.resolve("table.csv"),
+            "route,Spring,Summer,Total\nLake loop,3,9,12\nGorge path,8,4,12\nTotal,11,13,24\n");
+    drop(table);
+    fire("records-go");
+    assertThat(driver.workbench().solution().get().table().rows())
+        .containsExactly("Lake loop", "Gorge path");
+    assertThat(driver.isShown("totals and were left out")).isTrue();
+  }
+
+  @Test
+  void aCountedDemoOpensWithItsRecipe() {
+    FxTurn.run(() -> driver.workbench().begin(DemoCourse.open("register-age-and-route")));
+    FxTurn.settle();
+    assertThat(driver.isShown("Cut age into the classes")).isTrue();
+    assertThat(driver.isShown("1 lies outside all classes of age class")).isTrue();
+  }
+}

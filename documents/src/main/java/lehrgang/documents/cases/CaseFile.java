@@ -1,0 +1,361 @@
+package lehrgang.documents.cases;
+
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import java.io.BufferedInputStream;
+import java.io.FilterInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.Records;
+import lehrgang.core.cases.Tallier;
+import lehrgang.core.cases.Tally;
+import lehrgang.core.data.Checked;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// A text file of records: one line a subject, one field a column.
+///
+/// Small files are read into memory and stay with the solution; large ones are counted as they pass
+/// by and stay where they are.
+public final class CaseFile {
+  /// Up to so many records stay with the solution.
+  public static final int MOST_KEPT = 100_000;
+
+  private static final int BEGINNING = 1 << 16;
+  private static final int SAMPLE = 200;
+  private static final long LONGEST_TABLE = 1 << 20;
+  private static final int LOOK_UP = 4096;
+
+  private final Path path;
+  private final String name;
+  private final CaseFormat format;
+
+  private CaseFile(Path path, String name, CaseFormat format) {
+    this.path = path;
+    this.name = name;
+    this.format = format;
+  }
+
+  public CaseFormat format() {
+    return format;
+  }
+
+  public Path path() {
+    return path;
+  }
+
+  public CaseFile withFormat(CaseFormat changed) {
+    return new CaseFile(path, name, changed);
+  }
+
+  public String name() {
+    return name;
+  }
+
+  /// Finds out how a file is written from its beginning.
+  ///
+  /// @throws FileProblem if it cannot be read or is no text
+  public static CaseFile detect(Path path) throws FileProblem {
+    return detect(path, path.getFileName().toString());
+  }
+
+  /// @param name what the records are called in sentences
+  /// @throws FileProblem if it cannot be read or is no text
+  public static CaseFile detect(Path path, String name) throws FileProblem {
+    byte[] beginning;
+    try (InputStream in = Files.newInputStream(path)) {
+      beginning = in.readNBytes(BEGINNING);
+    } catch (NoSuchFileException e) {
+      throw new FileProblem("There is no file " + path + ": check the name and the folder.", e);
+    } catch (IOException e) {
+      throw new FileProblem(path + " cannot be read: check that it is a file you may read.", e);
+    }
+    if (beginning.length == 0) {
+      throw new FileProblem(name + " is empty: choose a file with records.");
+    }
+    CaseFormat format = FormatDetection.of(beginning);
+    String text = FormatDetection.decoded(beginning, format.charset());
+    if (text.startsWith("PK\u0003\u0004")) {
+      throw new FileProblem(
+          name + " is a packed file and no text: give a workbook the ending .xlsx or .ods.");
+    }
+    if (text.indexOf('\u0000') >= 0) {
+      throw new FileProblem(
+          name + " holds NUL characters and is no text: save it as CSV in UTF-8 and try again.");
+    }
+    return new CaseFile(path, name, format);
+  }
+
+  /// The columns and the first records.
+  ///
+  /// @throws FileProblem if the file cannot be read in this format
+  public CaseTable sample() throws FileProblem {
+    return read(SAMPLE, Progress.NONE).cases();
+  }
+
+  private record Taken(CaseTable cases, boolean whole) {}
+
+  private Taken read(int most, Progress progress) throws FileProblem {
+    try (Pass pass = new Pass(progress)) {
+      CaseTable.Collector collector = new CaseTable.Collector(pass.columns);
+      while (collector.size() < most && pass.next()) {
+        collector.add(pass.row.getFields());
+      }
+      return new Taken(collector.finish(), collector.size() < most || !pass.next());
+    }
+  }
+
+  /// Counts the records by a recipe; where there are few enough they stay with the solution.
+  ///
+  /// @throws FileProblem if the file cannot be read in this format
+  /// @throws CancellationException if it was stopped
+  public Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem {
+    Taken taken = read(MOST_KEPT, progress);
+    return taken.whole()
+        ? Origin.count(new Records.Kept(name(), format.sign(), taken.cases()), recipe)
+        : countInFile(recipe, progress);
+  }
+
+  /// Counts the records as they pass by, and leaves them in their file.
+  ///
+  /// @throws FileProblem if the file cannot be read in this format
+  /// @throws CancellationException if it was stopped
+  public Checked<Origin> countInFile(Recipe recipe, Progress progress) throws FileProblem {
+    try (Pass pass = new Pass(progress)) {
+      return switch (Tallier.of(pass.columns, format.sign(), recipe)) {
+        case Checked.Bad<Tallier>(var problems) -> new Checked.Bad<>(problems);
+        case Checked.Good<Tallier>(var tallier) -> {
+          while (pass.next()) {
+            tallier.add(pass::field);
+          }
+          Records records =
+              new Records.InFile(
+                  name(),
+                  format.sign(),
+                  pass.columns,
+                  path.toAbsolutePath().toString(),
+                  pass.checksum(),
+                  format.written());
+          yield switch (tallier.result()) {
+            case Checked.Bad<Tally>(var problems) -> new Checked.Bad<>(problems);
+            case Checked.Good<Tally>(var tally) ->
+                new Checked.Good<>(new Origin(records, recipe, tally));
+          };
+        }
+      };
+    }
+  }
+
+  /// The file of records that a solution left where they were.
+  public static CaseFile of(Records.InFile records) {
+    return new CaseFile(
+        Path.of(records.path()), records.name(), CaseFormat.of(records.format(), records.sign()));
+  }
+
+  /// What a file holds, in hexadecimal.
+  ///
+  /// @throws FileProblem if it cannot be read
+  public String checksum(Progress progress) throws FileProblem {
+    try (Pass pass = new Pass(progress)) {
+      return pass.checksum();
+    }
+  }
+
+  /// One way through the file, from the first record to the last.
+  private final class Pass implements AutoCloseable {
+    private final InputStream in;
+    private final MessageDigest digest;
+    private final Counted counted;
+    private final CsvReader<CsvRecord> reader;
+    private final java.util.Iterator<CsvRecord> rows;
+    private final Progress progress;
+    private final long size;
+    private final List<String> columns;
+    private CsvRecord row;
+    private boolean waiting;
+    private long number;
+
+    Pass(Progress progress) throws FileProblem {
+      this.progress = progress;
+      try {
+        digest = MessageDigest.getInstance("SHA-256");
+        size = Math.max(1, Files.size(path));
+        counted = new Counted(Files.newInputStream(path));
+        in = new DigestInputStream(counted, digest);
+        reader = CaseReading.of(text(new BufferedInputStream(in, BEGINNING)), format.separator());
+        rows = reader.iterator();
+      } catch (IOException e) {
+        throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+      } catch (NoSuchAlgorithmException e) {
+        throw new IllegalStateException(e);
+      }
+      if (!fetch()) {
+        close();
+        throw new FileProblem(name() + " holds no records: choose another file.");
+      }
+      if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
+        close();
+        throw new FileProblem(
+            "%s has %d columns; up to %d can be read: check the separator."
+                .formatted(name(), row.getFieldCount(), CaseReading.MOST_COLUMNS));
+      }
+      columns = CaseReading.names(row.getFields(), format.head());
+      waiting = format.head() == CaseFormat.Head.NONE;
+    }
+
+    private Reader text(InputStream bytes) throws IOException {
+      Reader decoded =
+          new InputStreamReader(
+              bytes,
+              format
+                  .charset()
+                  .newDecoder()
+                  .onMalformedInput(CodingErrorAction.REPORT)
+                  .onUnmappableCharacter(CodingErrorAction.REPORT));
+      java.io.PushbackReader first = new java.io.PushbackReader(decoded, 1);
+      int mark = first.read();
+      if (mark >= 0 && mark != '\uFEFF') {
+        first.unread(mark);
+      }
+      return first;
+    }
+
+    boolean next() throws FileProblem {
+      if (waiting) {
+        waiting = false;
+        number++;
+        return true;
+      }
+      if (!fetch()) {
+        return false;
+      }
+      number++;
+      if (number % LOOK_UP == 0) {
+        progress.at((double) counted.bytes / size);
+        if (progress.stopped()) {
+          throw new CancellationException();
+        }
+      }
+      int fields = row.getFieldCount();
+      if (fields > columns.size() && !blankFrom(columns.size())) {
+        throw new FileProblem(
+            "%s: record %d has %d fields where there are %d columns; check it for a separator that is not in quotation marks."
+                .formatted(name(), number, fields, columns.size()));
+      }
+      return true;
+    }
+
+    private boolean blankFrom(int column) {
+      return row.getFields().subList(column, row.getFieldCount()).stream()
+          .allMatch(String::isBlank);
+    }
+
+    private boolean fetch() throws FileProblem {
+      try {
+        if (!rows.hasNext()) {
+          return false;
+        }
+        row = rows.next();
+        return true;
+      } catch (CsvParseException e) {
+        throw new FileProblem(
+            "%s cannot be taken apart after record %d: check the separator and the quotation marks there."
+                .formatted(name(), number),
+            e);
+      } catch (UncheckedIOException e) {
+        throw unreadable(e.getCause());
+      }
+    }
+
+    private FileProblem unreadable(IOException cause) {
+      return cause instanceof CharacterCodingException
+          ? new FileProblem(
+              "%s is not written in %s, as record %d or one soon after it shows: choose another encoding."
+                  .formatted(name(), format.charset().name(), number),
+              cause)
+          : new FileProblem(path + " could not be read to its end: check the disk.", cause);
+    }
+
+    String field(int column) {
+      return column < row.getFieldCount() ? row.getField(column) : "";
+    }
+
+    /// Of the whole file, whatever was read of it.
+    String checksum() throws FileProblem {
+      try {
+        in.transferTo(java.io.OutputStream.nullOutputStream());
+      } catch (IOException e) {
+        throw unreadable(e);
+      }
+      return HexFormat.of().formatHex(digest.digest());
+    }
+
+    @Override
+    public void close() throws FileProblem {
+      try {
+        reader.close();
+      } catch (IOException e) {
+        throw new FileProblem(path + " could not be closed.", e);
+      }
+    }
+  }
+
+  private static final class Counted extends FilterInputStream {
+    private long bytes;
+
+    Counted(InputStream in) {
+      super(in);
+    }
+
+    @Override
+    public int read() throws IOException {
+      int one = super.read();
+      bytes += one < 0 ? 0 : 1;
+      return one;
+    }
+
+    @Override
+    public int read(byte[] buffer, int offset, int length) throws IOException {
+      int many = super.read(buffer, offset, length);
+      bytes += Math.max(0, many);
+      return many;
+    }
+  }
+
+  /// The whole file, where it is a table and no longer than a page.
+  ///
+  /// @throws FileProblem if it cannot be read, or is far too long for that
+  public String text() throws FileProblem {
+    try {
+      if (Files.size(path) > LONGEST_TABLE) {
+        throw new FileProblem(name() + " is too long for a table: take it for records.");
+      }
+      return FormatDetection.decoded(Files.readAllBytes(path), format.charset());
+    } catch (IOException e) {
+      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+    }
+  }
+
+  /// How numbers are written in it.
+  public DecimalSign sign() {
+    return format.sign();
+  }
+}

@@ -1,0 +1,64 @@
+package lehrgang.documents.cases;
+
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import java.io.IOException;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/// The CSV library, set for records as they arrive.
+final class CaseReading {
+  /// Columns beyond this are no columns, but a file that is something else.
+  static final int MOST_COLUMNS = 2000;
+
+  private CaseReading() {}
+
+  private static CsvReader.CsvReaderBuilder builder(char separator) {
+    return CsvReader.builder()
+        .fieldSeparator(separator)
+        .skipEmptyLines(true)
+        .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+        .extraFieldStrategy(FieldMismatchStrategy.IGNORE);
+  }
+
+  static CsvReader<CsvRecord> of(Reader text, char separator) {
+    return builder(separator).ofCsvRecord(text);
+  }
+
+  static List<List<String>> firstRows(String text, char separator, int most) {
+    List<List<String>> rows = new ArrayList<>();
+    try (CsvReader<CsvRecord> reader = builder(separator).ofCsvRecord(text)) {
+      for (CsvRecord row : reader) {
+        rows.add(row.getFields());
+        if (rows.size() >= most) {
+          break;
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return rows;
+  }
+
+  /// Names for columns: those of the head where there is one, a number for a blank, and a number
+  /// after a name that came before.
+  static List<String> names(List<String> first, CaseFormat.Head head) {
+    List<String> names = new ArrayList<>();
+    Set<String> taken = new HashSet<>();
+    for (int j = 0; j < first.size(); j++) {
+      String given = head == CaseFormat.Head.NAMES ? first.get(j).strip() : "";
+      String name = given.isEmpty() ? "column " + (j + 1) : given;
+      String own = name;
+      for (int again = 2; !taken.add(own); again++) {
+        own = name + " (" + again + ")";
+      }
+      names.add(own);
+    }
+    return names;
+  }
+}

@@ -1,0 +1,53 @@
+package lehrgang.documents.cases;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.data.TableEntry;
+
+/// What a block of fields is taken for.
+public enum Kind {
+  /// One subject a line.
+  RECORDS,
+  /// Counts by two variables.
+  TWO_WAY,
+  /// A category with its count, and perhaps its share, a line.
+  FREQUENCIES;
+
+  private static final int MOST_LINES = TableEntry.MOST_CATEGORIES + 1;
+
+  /// A few lines of different labels with nothing but numbers beside them are a table; anything
+  /// else is records.
+  public static Kind of(CaseTable sample) {
+    int width = sample.columns().size();
+    if (sample.size() > MOST_LINES || width > MOST_LINES || width < 2) {
+      return RECORDS;
+    }
+    List<Integer> lines = IntStream.range(0, sample.size()).boxed().toList();
+    long labels = lines.stream().map(i -> sample.field(i, 0)).distinct().count();
+    boolean counts =
+        lines.stream()
+            .allMatch(i -> IntStream.range(1, width).allMatch(j -> isCount(sample.field(i, j), j)));
+    if (!counts || labels < sample.size()) {
+      return RECORDS;
+    }
+    boolean shares =
+        width == 3 && lines.stream().anyMatch(i -> !sample.field(i, 2).strip().matches("[0-9]*"));
+    boolean named = width == 3 && sample.columns().get(2).equalsIgnoreCase(TableEntry.SHARE);
+    return width == 2 || shares || named ? FREQUENCIES : TWO_WAY;
+  }
+
+  private static boolean isCount(String field, int column) {
+    String text = field.strip();
+    return text.isEmpty()
+        || DecimalSign.POINT.read(text).isPresent()
+        || DecimalSign.COMMA.read(text).isPresent()
+        || column == 2 && text.matches("[0-9., ]+%|[0-9]+/[0-9]+");
+  }
+
+  public String key() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}
