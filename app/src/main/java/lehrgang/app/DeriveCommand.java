@@ -26,8 +26,10 @@ import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
+import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.table.TableImport;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -379,9 +381,14 @@ final class DeriveCommand implements Callable<Integer> {
 
   private String text() {
     try {
+      if (file().toLowerCase(Locale.ROOT).matches(".*[.](xlsx|ods)")) {
+        return CaseSource.open(Path.of(data)).text();
+      }
       return file().equals(STANDARD_INPUT)
           ? new String(System.in.readAllBytes(), StandardCharsets.UTF_8)
           : Files.readString(Path.of(data));
+    } catch (FileProblem e) {
+      throw new Complaint(e.getMessage());
     } catch (NoSuchFileException e) {
       throw new Complaint("There is no file " + data + ": check the name and the folder.");
     } catch (MalformedInputException e) {

@@ -14,6 +14,7 @@ import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.FileProblem;
 import picocli.CommandLine.Option;
@@ -56,7 +57,7 @@ final class RecordOptions {
     Recipe recipe = new Recipe(List.of(), count(procedure));
     try {
       if (!data.equals(STANDARD_INPUT)) {
-        return count(CaseFile.detect(Path.of(data)), recipe);
+        return count(CaseSource.open(Path.of(data)), recipe);
       }
       Path copy = Files.createTempFile("lehrgang", ".csv");
       try (InputStream in = System.in) {
@@ -96,13 +97,13 @@ final class RecordOptions {
         procedure.paired() ? Recipe.Form.PAIRED : Recipe.Form.TWO, rows, columns);
   }
 
-  private Origin count(CaseFile file, Recipe recipe) throws FileProblem {
+  private Origin count(CaseSource file, Recipe recipe) throws FileProblem {
     Origin counted = counted(file.count(recipe, Progress.NONE));
     return unite ? united(file, counted) : counted;
   }
 
   /// With steps that take spellings as one, where there are any to unite.
-  private static Origin united(CaseFile file, Origin counted) throws FileProblem {
+  private static Origin united(CaseSource file, Origin counted) throws FileProblem {
     Recipe recipe = counted.recipe();
     for (var found : counted.spellings().entrySet()) {
       recipe = recipe.withStep(new RecipeStep.Rename(found.getKey(), found.getValue()));

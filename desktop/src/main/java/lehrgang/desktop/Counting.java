@@ -15,6 +15,7 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.FileProblem;
 
@@ -58,7 +59,7 @@ final class Counting {
   ///
   /// @param failed told why they make no table
   /// @param done   called when they do
-  void count(CaseFile file, Recipe recipe, Consumer<String> failed, Runnable done) {
+  void count(CaseSource file, Recipe recipe, Consumer<String> failed, Runnable done) {
     run(progress -> file.count(recipe, progress), failed, done);
   }
 

@@ -13,7 +13,7 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
-import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.solutionfile.FileProblem;
@@ -23,7 +23,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 final class Files {
   static final String ENDING = ".lehrgang";
 
-  private static final List<String> DATA = List.of("*.csv", "*.tsv", "*.txt");
+  private static final List<String> DATA = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods");
   private static final List<String> ANY =
       Stream.concat(Stream.of("*" + ENDING), DATA.stream()).toList();
 
@@ -33,7 +33,7 @@ final class Files {
 
   /// Shows a file of data before it is taken.
   interface Arrival {
-    void show(CaseFile file) throws FileProblem;
+    void show(CaseSource file) throws FileProblem;
   }
 
   /// @param arrived what to do with a file of data
@@ -81,7 +81,7 @@ final class Files {
       return;
     }
     try {
-      arrived.show(CaseFile.detect(path));
+      arrived.show(CaseSource.open(path));
     } catch (FileProblem e) {
       workbench.notice().set(Notice.of(e.getMessage()));
     }

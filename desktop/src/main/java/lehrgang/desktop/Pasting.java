@@ -10,7 +10,7 @@ import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
-import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.table.TableImport;
@@ -53,7 +53,7 @@ final class Pasting {
   }
 
   /// Takes a file that is a table already.
-  static void take(Workbench workbench, CaseFile file, Kind kind) {
+  static void take(Workbench workbench, CaseSource file, Kind kind) {
     try {
       Form form = kind == Kind.FREQUENCIES ? Form.FREQUENCIES : Form.TWO_WAY;
       switch (TableImport.readAs(form, file.text())) {

@@ -99,6 +99,7 @@ final class RecipeView extends VBox {
     Recipe recipe = shown.recipe();
     Button edit =
         tool("fth-edit-2", "recipe.edit", place, () -> edit(place, recipe.steps().get(place)));
+    edit.setVisible(StepForm.canShow(recipe.steps().get(place)));
     Button earlier =
         tool("fth-arrow-up", "recipe.earlier", place, () -> recount(recipe.withStepEarlier(place)));
     earlier.setVisible(place > 0);

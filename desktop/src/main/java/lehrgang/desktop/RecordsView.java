@@ -3,6 +3,7 @@ package lehrgang.desktop;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -20,7 +21,9 @@ import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Recipe;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseFormat;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
+import lehrgang.documents.cases.WorkbookSheet;
 import lehrgang.documents.solutionfile.FileProblem;
 
 /// A file that arrives: how it is written and what it was taken for, both open to change, its first
@@ -28,22 +31,23 @@ import lehrgang.documents.solutionfile.FileProblem;
 final class RecordsView extends ScrollPane {
   private static final double WIDEST = 1000;
   private static final int LINES = 14;
+  private static final int MOST_FIRST_LINES = 20;
   private static final List<Character> SEPARATORS = List.of(',', ';', '\t', '|');
 
   /// What becomes of the file.
   interface Use {
     /// Its records are to be counted.
-    void count(CaseFile file, Recipe recipe, Consumer<String> failed);
+    void count(CaseSource file, Recipe recipe, Consumer<String> failed);
 
     /// It is a table already.
-    void table(CaseFile file, Kind kind);
+    void table(CaseSource file, Kind kind);
 
     void leave();
   }
 
   private final Use use;
   private final VBox desk = new VBox();
-  private CaseFile file;
+  private CaseSource file;
   private CaseTable sample;
   private Kind kind = Kind.RECORDS;
   private Recipe.Form form = Recipe.Form.TWO;
@@ -65,7 +69,7 @@ final class RecordsView extends ScrollPane {
   /// Shows a file.
   ///
   /// @throws FileProblem if it cannot be read
-  void show(CaseFile arrived) throws FileProblem {
+  void show(CaseSource arrived) throws FileProblem {
     sample = arrived.sample();
     file = arrived;
     kind = Kind.of(sample);
@@ -75,10 +79,9 @@ final class RecordsView extends ScrollPane {
   }
 
   /// Reads the file in another way, if it can be read so.
-  private void reread(CaseFormat format) {
+  private void reread(CaseSource changed) {
     String problem = "";
     try {
-      CaseFile changed = file.withFormat(format);
       sample = changed.sample();
       file = changed;
     } catch (FileProblem e) {
@@ -131,36 +134,65 @@ final class RecordsView extends ScrollPane {
   }
 
   private Node format() {
-    CaseFormat now = file.format();
     FlowPane line =
-        new FlowPane(
-            new Picker<String>(
-                    Words.of("records.encoding"),
-                    name -> name,
-                    name -> reread(now.withCharset(CaseFormat.ENCODINGS.get(name))))
-                .named("encoding")
-                .show(
-                    CaseFormat.ENCODINGS.keySet().stream().sorted().toList(), now.charset().name()),
-            new Picker<Character>(
-                    Words.of("records.separator"),
-                    RecordsView::separatorInWords,
-                    separator -> reread(now.withSeparator(separator)))
-                .named("separator")
-                .show(SEPARATORS, now.separator()),
-            new Picker<DecimalSign>(
-                    Words.of("records.decimals"),
-                    sign -> Words.of("records.decimals." + sign.key()),
-                    sign -> reread(now.withSign(sign)))
-                .named("decimal-sign")
-                .show(List.of(DecimalSign.values()), now.sign()),
-            new Picker<CaseFormat.Head>(
-                    Words.of("records.head"),
-                    head -> Words.of("records.head." + (head == CaseFormat.Head.NAMES)),
-                    head -> reread(now.withHead(head)))
-                .named("head")
-                .show(List.of(CaseFormat.Head.values()), now.head()));
+        switch (file) {
+          case CaseFile text -> format(text);
+          case WorkbookSheet sheet -> format(sheet);
+        };
     line.getStyleClass().add("records-format");
     return line;
+  }
+
+  private FlowPane format(CaseFile text) {
+    CaseFormat now = text.format();
+    return new FlowPane(
+        new Picker<String>(
+                Words.of("records.encoding"),
+                name -> name,
+                name -> reread(text.withFormat(now.withCharset(CaseFormat.ENCODINGS.get(name)))))
+            .named("encoding")
+            .show(CaseFormat.ENCODINGS.keySet().stream().sorted().toList(), now.charset().name()),
+        new Picker<Character>(
+                Words.of("records.separator"),
+                RecordsView::separatorInWords,
+                separator -> reread(text.withFormat(now.withSeparator(separator))))
+            .named("separator")
+            .show(SEPARATORS, now.separator()),
+        new Picker<DecimalSign>(
+                Words.of("records.decimals"),
+                sign -> Words.of("records.decimals." + sign.key()),
+                sign -> reread(text.withFormat(now.withSign(sign))))
+            .named("decimal-sign")
+            .show(List.of(DecimalSign.values()), now.sign()),
+        head(now.head(), head -> text.withFormat(now.withHead(head))));
+  }
+
+  private FlowPane format(WorkbookSheet sheet) {
+    return new FlowPane(
+        new Picker<String>(
+                Words.of("records.sheet"), name -> name, name -> reread(sheet.withSheet(name)))
+            .named("sheet")
+            .show(sheet.sheets(), sheet.sheet()),
+        new Picker<Integer>(
+                Words.of("records.from-line"),
+                line -> Integer.toString(line),
+                line -> reread(sheet.withFirstLine(line)))
+            .named("first-line")
+            .show(
+                IntStream.rangeClosed(1, Math.max(MOST_FIRST_LINES, sheet.firstLine()))
+                    .boxed()
+                    .toList(),
+                sheet.firstLine()),
+        head(sheet.head(), sheet::withHead));
+  }
+
+  private Node head(CaseFormat.Head now, Function<CaseFormat.Head, CaseSource> with) {
+    return new Picker<CaseFormat.Head>(
+            Words.of("records.head"),
+            head -> Words.of("records.head." + (head == CaseFormat.Head.NAMES)),
+            head -> reread(with.apply(head)))
+        .named("head")
+        .show(List.of(CaseFormat.Head.values()), now);
   }
 
   private static String separatorInWords(char separator) {

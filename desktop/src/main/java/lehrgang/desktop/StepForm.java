@@ -151,6 +151,12 @@ final class StepForm extends VBox {
     listener.run();
   }
 
+  /// Several new names at once have no place in the form; such a step is left out and made anew.
+  static boolean canShow(RecipeStep step) {
+    return !(step instanceof RecipeStep.Rename(_, var names)
+        && names.values().stream().distinct().count() > 1);
+  }
+
   private static TextField field(String id) {
     TextField field = new TextField();
     field.setId(id);

@@ -20,7 +20,7 @@ import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.expr.LineId;
-import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -87,7 +87,7 @@ final class WriteView extends BorderPane {
   }
 
   /// Shows a file of data before it is taken.
-  private void showRecords(CaseFile file) throws FileProblem {
+  private void showRecords(CaseSource file) throws FileProblem {
     records.show(file);
     beginsAnew = isAtStart();
     inFront(records);
@@ -96,13 +96,13 @@ final class WriteView extends BorderPane {
   private RecordsView.Use arrivals() {
     return new RecordsView.Use() {
       @Override
-      public void count(CaseFile file, Recipe recipe, Consumer<String> failed) {
+      public void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
         begin();
         counting.count(file, recipe, failed, WriteView.this::hideStart);
       }
 
       @Override
-      public void table(CaseFile file, Kind kind) {
+      public void table(CaseSource file, Kind kind) {
         begin();
         hideStart();
         Pasting.take(workbench, file, kind);

@@ -35,7 +35,7 @@ import lehrgang.documents.solutionfile.FileProblem;
 ///
 /// Small files are read into memory and stay with the solution; large ones are counted as they pass
 /// by and stay where they are.
-public final class CaseFile {
+public final class CaseFile implements CaseSource {
   /// Up to so many records stay with the solution.
   public static final int MOST_KEPT = 100_000;
 
@@ -66,6 +66,7 @@ public final class CaseFile {
     return new CaseFile(path, name, changed);
   }
 
+  @Override
   public String name() {
     return name;
   }
@@ -107,6 +108,7 @@ public final class CaseFile {
   /// The columns and the first records.
   ///
   /// @throws FileProblem if the file cannot be read in this format
+  @Override
   public CaseTable sample() throws FileProblem {
     return read(SAMPLE, Progress.NONE).cases();
   }
@@ -127,6 +129,7 @@ public final class CaseFile {
   ///
   /// @throws FileProblem if the file cannot be read in this format
   /// @throws CancellationException if it was stopped
+  @Override
   public Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem {
     Taken taken = read(MOST_KEPT, progress);
     return taken.whole()
@@ -343,6 +346,7 @@ public final class CaseFile {
   /// The whole file, where it is a table and no longer than a page.
   ///
   /// @throws FileProblem if it cannot be read, or is far too long for that
+  @Override
   public String text() throws FileProblem {
     try {
       if (Files.size(path) > LONGEST_TABLE) {
@@ -355,6 +359,7 @@ public final class CaseFile {
   }
 
   /// How numbers are written in it.
+  @Override
   public DecimalSign sign() {
     return format.sign();
   }

@@ -132,7 +132,7 @@ final class FormatDetection {
 
   /// A first line names columns unless it holds a number or a date, or something that comes again
   /// below it.
-  private static Head head(List<List<String>> rows) {
+  static Head head(List<List<String>> rows) {
     if (rows.isEmpty()) {
       return Head.NAMES;
     }

@@ -1,0 +1,43 @@
+package lehrgang.documents.cases;
+
+import java.nio.file.Path;
+import java.util.Locale;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.data.Checked;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// A file of data that arrives: text, or a sheet of a workbook.
+public sealed interface CaseSource permits CaseFile, WorkbookSheet {
+  /// What it is called.
+  String name();
+
+  DecimalSign sign();
+
+  /// The columns and the first records.
+  ///
+  /// @throws FileProblem if it cannot be read
+  CaseTable sample() throws FileProblem;
+
+  /// Counts the records by a recipe.
+  ///
+  /// @throws FileProblem if it cannot be read
+  Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem;
+
+  /// The whole as text, where it is a table and no longer than a page.
+  ///
+  /// @throws FileProblem if it cannot be read, or is far too long for that
+  String text() throws FileProblem;
+
+  /// Opens a file by its ending; what has no known one is text.
+  ///
+  /// @throws FileProblem if it cannot be read
+  static CaseSource open(Path path) throws FileProblem {
+    String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+    return name.endsWith(".xlsx") || name.endsWith(".ods")
+        ? WorkbookSheet.open(path)
+        : CaseFile.detect(path);
+  }
+}

@@ -1,0 +1,292 @@
+package lehrgang.documents.cases;
+
+import com.github.miachm.sods.Range;
+import com.github.miachm.sods.SpreadSheet;
+import java.io.IOException;
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.Records;
+import lehrgang.core.data.Checked;
+import lehrgang.documents.solutionfile.FileProblem;
+import org.dhatim.fastexcel.reader.Cell;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.ReadingOptions;
+import org.dhatim.fastexcel.reader.Row;
+import org.dhatim.fastexcel.reader.Sheet;
+
+/// A sheet of a workbook, from a line on: `.xlsx` or `.ods`.
+///
+/// Cells are taken as what they hold, formulas as their last result; dates are written as
+/// year-month-day.
+public final class WorkbookSheet implements CaseSource {
+  private static final int SAMPLE = 200;
+  private static final int MOST_TABLE_LINES = 200;
+
+  private final String file;
+  private final Map<String, List<List<String>>> sheets;
+  private final String sheet;
+  private final int firstLine;
+  private final CaseFormat.Head head;
+
+  private WorkbookSheet(
+      String file,
+      Map<String, List<List<String>>> sheets,
+      String sheet,
+      int firstLine,
+      CaseFormat.Head head) {
+    this.file = file;
+    this.sheets = sheets;
+    this.sheet = sheet;
+    this.firstLine = firstLine;
+    this.head = head;
+  }
+
+  /// Opens a workbook at its first sheet that holds something.
+  ///
+  /// @throws FileProblem if it cannot be read, is not safe to read, or holds nothing
+  public static WorkbookSheet open(Path path) throws FileProblem {
+    String name = path.getFileName().toString();
+    if (!Files.exists(path)) {
+      throw new FileProblem("There is no file " + path + ": check the name and the folder.");
+    }
+    PackedFile.check(path);
+    Map<String, List<List<String>>> sheets = new LinkedHashMap<>();
+    try {
+      if (name.toLowerCase(Locale.ROOT).endsWith(".ods")) {
+        readOds(path, sheets);
+      } else {
+        readXlsx(path, sheets);
+      }
+    } catch (IOException | RuntimeException e) {
+      throw new FileProblem(
+          name + " cannot be read as a workbook: save it anew, or as CSV, and try again.", e);
+    }
+    sheets.values().removeIf(List::isEmpty);
+    if (sheets.isEmpty()) {
+      throw new FileProblem(name + " holds nothing: choose a workbook with data.");
+    }
+    for (List<List<String>> lines : sheets.values()) {
+      int width = lines.stream().mapToInt(List::size).max().orElse(0);
+      if (width > CaseReading.MOST_COLUMNS) {
+        throw new FileProblem(
+            "%s has a sheet of %d columns; up to %d can be read: copy the ones that matter into a sheet of their own."
+                .formatted(name, width, CaseReading.MOST_COLUMNS));
+      }
+    }
+    String first = sheets.keySet().iterator().next();
+    return new WorkbookSheet(name, sheets, first, 1, FormatDetection.head(sheets.get(first)));
+  }
+
+  private static void readXlsx(Path path, Map<String, List<List<String>>> sheets)
+      throws IOException {
+    try (ReadableWorkbook workbook =
+        new ReadableWorkbook(path.toFile(), new ReadingOptions(true, false))) {
+      for (Sheet sheet : workbook.getSheets().toList()) {
+        List<List<String>> lines = new ArrayList<>();
+        try (Stream<Row> rows = sheet.openStream()) {
+          rows.limit(CaseFile.MOST_KEPT + 1L)
+              .forEach(
+                  row -> {
+                    while (lines.size() < row.getRowNum() - 1
+                        && lines.size() <= CaseFile.MOST_KEPT) {
+                      lines.add(List.of());
+                    }
+                    lines.add(row.stream().map(WorkbookSheet::text).toList());
+                  });
+        }
+        sheets.put(sheet.getName(), withoutBlankEnd(lines));
+      }
+    }
+  }
+
+  private static String text(Cell cell) {
+    if (cell == null || cell.getValue() == null) {
+      return "";
+    }
+    return switch (cell.getType()) {
+      case NUMBER ->
+          isDate(cell.getDataFormatString()) ? day(cell.asDate()) : plain(cell.asNumber());
+      case FORMULA -> cell.getValue() instanceof BigDecimal number ? plain(number) : cell.getText();
+      case ERROR -> "";
+      default -> cell.getText();
+    };
+  }
+
+  /// A format of days or months, apart from text in quotation marks and colours in brackets.
+  private static boolean isDate(String format) {
+    return format != null
+        && format
+            .replaceAll("\"[^\"]*\"|\\[[^\\]]*]|\\\\.", "")
+            .toLowerCase(Locale.ROOT)
+            .matches(".*[dmy].*");
+  }
+
+  private static String day(LocalDateTime date) {
+    return date.toLocalDate().toString();
+  }
+
+  private static String plain(BigDecimal number) {
+    BigDecimal bare = number.stripTrailingZeros();
+    return bare.scale() < 0 ? bare.setScale(0).toPlainString() : bare.toPlainString();
+  }
+
+  private static void readOds(Path path, Map<String, List<List<String>>> sheets)
+      throws IOException {
+    for (com.github.miachm.sods.Sheet sheet : new SpreadSheet(path.toFile()).getSheets()) {
+      List<List<String>> lines = new ArrayList<>();
+      int rows = Math.min(sheet.getMaxRows(), CaseFile.MOST_KEPT + 1);
+      int columns = Math.min(sheet.getMaxColumns(), CaseReading.MOST_COLUMNS + 1);
+      if (rows > 0 && columns > 0) {
+        Range range = sheet.getRange(0, 0, rows, columns);
+        for (Object[] row : range.getValues()) {
+          lines.add(Stream.of(row).map(WorkbookSheet::text).toList());
+        }
+      }
+      sheets.put(sheet.getName(), withoutBlankEnd(lines));
+    }
+  }
+
+  private static String text(Object value) {
+    return switch (value) {
+      case null -> "";
+      case Double number when number == Math.rint(number) && Math.abs(number) < 1e15 ->
+          Long.toString(number.longValue());
+      case Double number -> plain(BigDecimal.valueOf(number));
+      case LocalDate date -> date.toString();
+      case LocalDateTime date -> day(date);
+      default -> value.toString();
+    };
+  }
+
+  private static List<List<String>> withoutBlankEnd(List<List<String>> lines) {
+    int end = lines.size();
+    while (end > 0 && isBlank(lines.get(end - 1))) {
+      end--;
+    }
+    return List.copyOf(lines.subList(0, end));
+  }
+
+  private static boolean isBlank(List<String> line) {
+    return line.stream().allMatch(String::isBlank);
+  }
+
+  /// The names of the sheets that hold something.
+  public List<String> sheets() {
+    return List.copyOf(sheets.keySet());
+  }
+
+  public String sheet() {
+    return sheet;
+  }
+
+  /// The line with which the data begin, counted from 1.
+  public int firstLine() {
+    return firstLine;
+  }
+
+  public CaseFormat.Head head() {
+    return head;
+  }
+
+  public WorkbookSheet withSheet(String other) {
+    return new WorkbookSheet(file, sheets, other, 1, FormatDetection.head(sheets.get(other)));
+  }
+
+  public WorkbookSheet withFirstLine(int line) {
+    return new WorkbookSheet(file, sheets, sheet, line, head);
+  }
+
+  public WorkbookSheet withHead(CaseFormat.Head other) {
+    return new WorkbookSheet(file, sheets, sheet, firstLine, other);
+  }
+
+  @Override
+  public String name() {
+    return sheets.size() == 1 ? file : file + ", " + sheet;
+  }
+
+  @Override
+  public DecimalSign sign() {
+    return DecimalSign.POINT;
+  }
+
+  /// The lines from the first one on, as far as they hold something, without blank columns before
+  /// them.
+  private List<List<String>> block() {
+    List<List<String>> lines =
+        sheets.get(sheet).stream()
+            .skip(firstLine - 1L)
+            .dropWhile(WorkbookSheet::isBlank)
+            .takeWhile(line -> !isBlank(line))
+            .toList();
+    int blank =
+        lines.stream()
+            .mapToInt(line -> (int) line.stream().takeWhile(String::isBlank).count())
+            .min()
+            .orElse(0);
+    return lines.stream()
+        .map(line -> line.subList(Math.min(blank, line.size()), line.size()))
+        .toList();
+  }
+
+  private CaseTable cases(int most) throws FileProblem {
+    List<List<String>> lines = block();
+    if (lines.isEmpty()) {
+      throw new FileProblem(
+          "%s holds nothing from line %d on: choose another line or sheet."
+              .formatted(name(), firstLine));
+    }
+    int width = lines.stream().mapToInt(List::size).max().orElse(0);
+    List<String> first = new ArrayList<>(lines.getFirst());
+    while (first.size() < width) {
+      first.add("");
+    }
+    CaseTable.Collector collector = new CaseTable.Collector(CaseReading.names(first, head));
+    lines.stream().skip(head == CaseFormat.Head.NAMES ? 1 : 0).limit(most).forEach(collector::add);
+    return collector.finish();
+  }
+
+  @Override
+  public CaseTable sample() throws FileProblem {
+    return cases(SAMPLE);
+  }
+
+  @Override
+  public Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem {
+    if (block().size() > CaseFile.MOST_KEPT) {
+      throw new FileProblem(
+          "%s has more than %d records: save the sheet as CSV, which can be of any length."
+              .formatted(name(), CaseFile.MOST_KEPT));
+    }
+    return Origin.count(new Records.Kept(name(), sign(), cases(Integer.MAX_VALUE)), recipe);
+  }
+
+  @Override
+  public String text() throws FileProblem {
+    List<List<String>> lines = block();
+    if (lines.size() > MOST_TABLE_LINES) {
+      throw new FileProblem(name() + " is too long for a table: take it for records.");
+    }
+    return lines.stream()
+        .map(line -> line.stream().map(WorkbookSheet::quoted).collect(Collectors.joining("\t")))
+        .collect(Collectors.joining("\n"));
+  }
+
+  private static String quoted(String field) {
+    return field.matches("(?s).*[\t\n\r\"].*") ? "\"" + field.replace("\"", "\"\"") + "\"" : field;
+  }
+}
