@@ -7,17 +7,22 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.table.TableExport;
+import lehrgang.documents.table.TableExport.Digits;
 
 /// Opening, saving and handing out: the only moments in which the window asks for a file.
 final class Files {
@@ -131,7 +136,7 @@ final class Files {
       SolutionFile.writeAtomically(path, HtmlHandout.of(wanted, audience));
       workbench.notice().set(Notice.of(Words.of("status.written", path.getFileName())));
     } catch (IOException e) {
-      workbench.notice().set(Notice.of(path + " could not be written; choose another folder."));
+      workbench.notice().set(Notice.of(Words.of("status.not-written", path)));
     }
   }
 
@@ -154,6 +159,49 @@ final class Files {
     } catch (IOException e) {
       workbench.notice().set(Notice.of(Words.of("status.figure-not-written", path.getFileName())));
     }
+  }
+
+  /// Puts a table on the clipboard, as text with tabs and as HTML.
+  void copyTable(Grid grid, Digits digits) {
+    export(grid, digits)
+        .ifPresent(
+            table -> {
+              ClipboardContent content = new ClipboardContent();
+              content.putString(table.tabs());
+              content.putHtml(table.html());
+              Clipboard.getSystemClipboard().setContent(content);
+              workbench.notice().set(Notice.of(Words.of("status.table-copied")));
+            });
+  }
+
+  void saveTable(Window window, Grid grid, Digits digits) {
+    FileChooser chooser = chooser("file.csv", "*.csv");
+    chooser.setInitialFileName(suggestedName() + ".csv");
+    Optional.ofNullable(chooser.showSaveDialog(window))
+        .map(File::toPath)
+        .ifPresent(path -> saveTable(path, grid, digits));
+  }
+
+  void saveTable(Path path, Grid grid, Digits digits) {
+    export(grid, digits)
+        .ifPresent(
+            table -> {
+              try {
+                SolutionFile.writeAtomically(path, table.csv());
+                workbench.notice().set(Notice.of(Words.of("status.written", path.getFileName())));
+              } catch (IOException e) {
+                workbench.notice().set(Notice.of(Words.of("status.not-written", path)));
+              }
+            });
+  }
+
+  private Optional<TableExport> export(Grid grid, Digits digits) {
+    Optional<Page> page =
+        Optional.of(workbench.sight().get()).filter(Sight::isCurrent).flatMap(Sight::page);
+    if (page.isEmpty()) {
+      workbench.notice().set(Notice.of(Words.of("stale")));
+    }
+    return page.map(shown -> new TableExport(shown, grid, digits));
   }
 
   private String suggestedName() {

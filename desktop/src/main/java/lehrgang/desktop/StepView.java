@@ -27,6 +27,7 @@ final class StepView extends VBox {
   private final Label number = new Label();
   private final Label title = new Label();
   private final HBox options = new HBox();
+  private final TableMenu tables = new TableMenu();
   private final VBox body = new VBox();
   private Optional<PageStep> shown = Optional.empty();
   private String shownOptions = "";
@@ -44,7 +45,7 @@ final class StepView extends VBox {
     setMinHeight(0);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    heading.getChildren().addAll(number, title, space, options);
+    heading.getChildren().addAll(number, title, space, options, tables);
     getChildren().addAll(heading, body);
   }
 
@@ -55,6 +56,7 @@ final class StepView extends VBox {
     }
     number.setText(Integer.toString(step.number()));
     title.setText(step.title());
+    tables.show(step.blocks());
     replace(body.getChildren(), nodes(step.blocks()));
     shown = Optional.of(step);
   }

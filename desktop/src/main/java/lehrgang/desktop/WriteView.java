@@ -20,6 +20,7 @@ import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.expr.LineId;
+import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
 import lehrgang.documents.solutionfile.FileProblem;
@@ -58,6 +59,10 @@ final class WriteView extends BorderPane {
     getStyleClass().add("write-view");
     addEventHandler(
         FigureEvent.SAVE, event -> files.saveFigure(getScene().getWindow(), event.figure()));
+    addEventHandler(TableEvent.COPY, event -> files.copyTable(event.grid(), event.digits()));
+    addEventHandler(
+        TableEvent.SAVE,
+        event -> files.saveTable(getScene().getWindow(), event.grid(), event.digits()));
     setTop(new HeaderBar(workbench, files, this::showStart, this::toggleTheme));
     setCenter(columns(rail, centre));
     setBottom(new VerdictStrip(workbench, numbers));
@@ -227,11 +232,29 @@ final class WriteView extends BorderPane {
 
   /// At the start, a table begins a solution of its own.
   private void paste(String text) {
+    if (pastesRecords(text)) {
+      return;
+    }
     if (isAtStart()) {
       workbench.begin(SolutionFile.blank());
       hideStart();
     }
     Pasting.paste(workbench, text);
+  }
+
+  /// Records on the clipboard are shown before they are counted, as those of a file are.
+  private boolean pastesRecords(String text) {
+    try {
+      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
+      boolean records = Kind.of(pasted.sample()) == Kind.RECORDS;
+      if (records) {
+        showRecords(pasted);
+      }
+      return records;
+    } catch (FileProblem e) {
+      // What is no table of records may be another table; that says what is wrong with it.
+      return false;
+    }
   }
 
   private static void welcome(DragEvent event) {

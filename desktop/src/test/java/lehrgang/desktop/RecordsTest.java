@@ -11,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -211,6 +212,25 @@ class RecordsTest {
     assertThat(driver.workbench().solution().get().table().rows())
         .containsExactly("Lake loop", "Gorge path");
     assertThat(driver.isShown("totals and were left out")).isTrue();
+  }
+
+  @Test
+  void pastedRecordsAreCountedToo() {
+    driver.putOnClipboard(
+        "route\tmap\n"
+            + "Lake loop\tyes\n"
+            + "Gorge path\tno\n"
+            + "Lake loop\tno\n"
+            + "Gorge path\tyes\n"
+            + "Lake loop\tyes\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    pick("count-rows", "route");
+    pick("count-columns", "map");
+    fire("records-go");
+    driver.await(() -> driver.workbench().solution().get().origin().isPresent());
+    assertThat(driver.isShown("The counts come from the 5 records of what was pasted")).isTrue();
+    assertThat(origin().tally().table().cells())
+        .containsExactly(List.of("1", "1"), List.of("2", "1"));
   }
 
   @Test

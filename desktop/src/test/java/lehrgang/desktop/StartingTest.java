@@ -74,6 +74,7 @@ class StartingTest {
         Files.writeString(folder.resolve("t.csv"), "route,sunny,wet\nLake,40,12\nGorge,30,25\n");
     driver.press("start");
     FxTurn.run(() -> driver.window().view().drop(table));
+    driver.press("records-go");
     assertThat(isAtStart()).isFalse();
     assertThat(driver.workbench().solution().get().procedure()).isEqualTo("independence");
     assertThat(driver.workbench().solution().get().table().columns())

@@ -9,16 +9,21 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.StudentView;
 import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.table.TableExport.Digits;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -277,6 +282,38 @@ class WriteViewTest {
   }
 
   @Test
+  void aTableIsCopiedAndSavedFromItsStep() throws Exception {
+    Path csv = folder.resolve("expected.csv");
+    FxTurn.run(
+        () -> {
+          TableMenu menu =
+              driver.window().view().page().lookupAll(".table-menu").stream()
+                  .map(TableMenu.class::cast)
+                  .filter(step -> step.getItems().size() == 2)
+                  .findFirst()
+                  .orElseThrow();
+          Menu expected = (Menu) menu.getItems().getLast();
+          assertThat(expected.getText()).isEqualTo("Expected, E");
+          expected.getItems().get(1).fire();
+        });
+    Clipboard clipboard = FxTurn.call(Clipboard::getSystemClipboard);
+    assertThat(FxTurn.call(clipboard::getString)).contains("Gorge path\t40\t73.333333333333333");
+    assertThat(FxTurn.call(clipboard::getHtml)).contains("<td>73.333333333333333</td>");
+    assertThat(driver.isShown("The table is on the clipboard.")).isTrue();
+    Grid grid =
+        FxTurn.call(
+            () ->
+                driver.workbench().sight().get().page().orElseThrow().steps().stream()
+                    .flatMap(step -> step.blocks().stream())
+                    .filter(PageBlock.DataTable.class::isInstance)
+                    .map(block -> ((PageBlock.DataTable) block).grid())
+                    .findFirst()
+                    .orElseThrow());
+    FxTurn.run(() -> driver.window().view().files().saveTable(csv, grid, Digits.SHOWN));
+    assertThat(Files.readString(csv)).contains("Lake loop,41,55,24,120");
+  }
+
+  @Test
   void aFigureIsSavedByItselfAndTheWindowSaysSo() throws Exception {
     FigureView figure = FxTurn.call(() -> (FigureView) driver.window().view().lookup(".figure"));
     List<FigureSpec> asked = new ArrayList<>();
@@ -313,6 +350,7 @@ class WriteViewTest {
     assertThat(driver.verdict()).startsWith("Reject H₀");
     Path csv = Files.writeString(folder.resolve("t.csv"), "x,a,b\nr,5,6\ns,7,9\n");
     FxTurn.run(() -> driver.window().view().files().drop(csv));
+    FxTurn.run(() -> ((Button) driver.window().scene().getRoot().lookup("#records-go")).fire());
     assertThat(table().rows()).containsExactly("r", "s");
   }
 

@@ -105,6 +105,21 @@ public final class CaseFile implements CaseSource {
     return new CaseFile(path, name, format);
   }
 
+  /// Text from the clipboard, kept in a file of its own until the program ends.
+  ///
+  /// @param name what the records are called in sentences
+  /// @throws FileProblem if it cannot be kept, or is no text
+  public static CaseFile pasted(String text, String name) throws FileProblem {
+    try {
+      Path kept = Files.createTempFile("lehrgang-pasted", ".csv");
+      kept.toFile().deleteOnExit();
+      Files.writeString(kept, text);
+      return detect(kept, name);
+    } catch (IOException e) {
+      throw new FileProblem("What was pasted could not be kept: save it as a file first.", e);
+    }
+  }
+
   /// The columns and the first records.
   ///
   /// @throws FileProblem if the file cannot be read in this format

@@ -18,8 +18,8 @@ public enum Kind {
 
   private static final int MOST_LINES = TableEntry.MOST_CATEGORIES + 1;
 
-  /// A few lines of different labels with nothing but numbers beside them are a table; anything
-  /// else is records.
+  /// A few lines of different labels with numbers beside most of them are a table; anything else
+  /// is records.
   public static Kind of(CaseTable sample) {
     int width = sample.columns().size();
     if (sample.size() > MOST_LINES || width > MOST_LINES || width < 2) {
@@ -27,10 +27,12 @@ public enum Kind {
     }
     List<Integer> lines = IntStream.range(0, sample.size()).boxed().toList();
     long labels = lines.stream().map(i -> sample.field(i, 0)).distinct().count();
-    boolean counts =
+    long counts =
         lines.stream()
-            .allMatch(i -> IntStream.range(1, width).allMatch(j -> isCount(sample.field(i, j), j)));
-    if (!counts || labels < sample.size()) {
+            .flatMap(i -> IntStream.range(1, width).mapToObj(j -> isCount(sample.field(i, j))))
+            .filter(count -> count)
+            .count();
+    if (counts * 2 <= (long) sample.size() * (width - 1) || labels < sample.size()) {
       return RECORDS;
     }
     boolean shares =
@@ -39,12 +41,12 @@ public enum Kind {
     return width == 2 || shares || named ? FREQUENCIES : TWO_WAY;
   }
 
-  private static boolean isCount(String field, int column) {
+  private static boolean isCount(String field) {
     String text = field.strip();
     return text.isEmpty()
         || DecimalSign.POINT.read(text).isPresent()
         || DecimalSign.COMMA.read(text).isPresent()
-        || column == 2 && text.matches("[0-9., ]+%|[0-9]+/[0-9]+");
+        || text.matches("[0-9., ]+%|[0-9]+/[0-9]+");
   }
 
   public String key() {

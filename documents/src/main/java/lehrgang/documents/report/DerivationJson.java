@@ -1,8 +1,5 @@
 package lehrgang.documents.report;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.number.Rational;
@@ -17,9 +14,6 @@ public final class DerivationJson {
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   /// More than the 15 that readers are promised.
-  private static final MathContext DIGITS = new MathContext(17, RoundingMode.HALF_UP);
-
-  private static final int SMALLEST_PLAIN = -20;
 
   private DerivationJson() {}
 
@@ -47,7 +41,7 @@ public final class DerivationJson {
     node.put("id", line.id().toString());
     node.put("step", page.derivation().stepOf(line.id()).id());
     node.put("label", page.place(line.id()));
-    node.put("value", number(value));
+    node.put("value", FullDigits.of(value));
     if (value instanceof Rational fraction) {
       node.put("exact", fraction.toString());
     } else {
@@ -56,17 +50,5 @@ public final class DerivationJson {
     node.put("shown", page.shown(line.id()).standalone());
     ArrayNode inputs = node.putArray("inputs");
     line.formula().sources().forEach(id -> inputs.add(id.toString()));
-  }
-
-  /// At least 15 significant digits, always with a point; whole numbers whole.
-  static String number(Value value) {
-    if (value instanceof Rational fraction && fraction.isWhole()) {
-      return fraction.toString();
-    }
-    BigDecimal rounded = value.decimal().round(DIGITS);
-    int magnitude = rounded.precision() - rounded.scale();
-    return magnitude < SMALLEST_PLAIN
-        ? rounded.stripTrailingZeros().toString()
-        : rounded.stripTrailingZeros().toPlainString();
   }
 }

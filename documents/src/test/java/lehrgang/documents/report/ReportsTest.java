@@ -71,10 +71,10 @@ class ReportsTest {
 
   @Test
   void numbersHaveFifteenDigitsOrMoreHoweverSmall() {
-    assertThat(DerivationJson.number(Value.exactly("2.4935685454732355231e-361")))
+    assertThat(FullDigits.of(Value.exactly("2.4935685454732355231e-361")))
         .isEqualTo("2.4935685454732355E-361");
-    assertThat(DerivationJson.number(Value.of(480))).isEqualTo("480");
-    assertThat(DerivationJson.number(Value.exactly("0.0069736470123144").inDecimals()))
+    assertThat(FullDigits.of(Value.of(480))).isEqualTo("480");
+    assertThat(FullDigits.of(Value.exactly("0.0069736470123144").inDecimals()))
         .isEqualTo("0.0069736470123144");
   }
 }

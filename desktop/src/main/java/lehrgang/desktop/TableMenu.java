@@ -1,0 +1,63 @@
+package lehrgang.desktop;
+
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.event.EventType;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.wording.Span;
+import lehrgang.documents.table.TableExport.Digits;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// The tables of a step, to be copied or saved.
+final class TableMenu extends MenuButton {
+  private List<Grid> shown = List.of();
+
+  TableMenu() {
+    setGraphic(new FontIcon("fth-copy"));
+    getStyleClass().addAll("quiet", "table-menu");
+    setAccessibleText(Words.of("tables"));
+    setTooltip(new Tooltip(Words.of("tables")));
+    managedProperty().bind(visibleProperty());
+  }
+
+  void show(List<PageBlock> blocks) {
+    List<Grid> grids =
+        blocks.stream()
+            .flatMap(
+                block ->
+                    switch (block) {
+                      case PageBlock.DataTable(var grid) -> Stream.of(grid);
+                      case PageBlock.Grids(var several) -> several.stream();
+                      default -> Stream.empty();
+                    })
+            .distinct()
+            .toList();
+    setVisible(!grids.isEmpty());
+    if (!grids.equals(shown)) {
+      shown = grids;
+      getItems().setAll(grids.stream().map(this::menu).toList());
+    }
+  }
+
+  private Menu menu(Grid grid) {
+    Menu menu = new Menu(Span.plain(grid.title()));
+    menu.getItems()
+        .addAll(
+            item("tables.copy.shown", TableEvent.COPY, grid, Digits.SHOWN),
+            item("tables.copy.full", TableEvent.COPY, grid, Digits.FULL),
+            item("tables.save.shown", TableEvent.SAVE, grid, Digits.SHOWN),
+            item("tables.save.full", TableEvent.SAVE, grid, Digits.FULL));
+    return menu;
+  }
+
+  private MenuItem item(String name, EventType<TableEvent> type, Grid grid, Digits digits) {
+    MenuItem item = new MenuItem(Words.of(name));
+    item.setOnAction(_ -> fireEvent(new TableEvent(type, grid, digits)));
+    return item;
+  }
+}
