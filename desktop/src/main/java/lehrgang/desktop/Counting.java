@@ -63,6 +63,44 @@ final class Counting {
     run(progress -> file.count(recipe, progress), failed, done);
   }
 
+  /// Looks whether the file of records is still what was counted, and says plainly if not.
+  void verify() {
+    workbench
+        .solution()
+        .get()
+        .origin()
+        .ifPresent(
+            origin -> {
+              if (origin.records() instanceof Records.InFile there) {
+                BackgroundWork.begin(
+                    (_, _) -> changed(there),
+                    _ -> {},
+                    found -> found.ifPresent(sentence -> warn(origin, sentence)));
+              }
+            });
+  }
+
+  private static Optional<String> changed(Records.InFile there) {
+    try {
+      return CaseFile.of(there).checksum(Progress.NONE).equals(there.checksum())
+          ? Optional.empty()
+          : Optional.of(Words.of("status.records-changed", there.name()));
+    } catch (FileProblem e) {
+      return Optional.of(Words.of("status.records-gone", there.name(), there.path()));
+    }
+  }
+
+  private void warn(Origin origin, String sentence) {
+    Runnable again =
+        () ->
+            recount(origin, origin.recipe(), problem -> workbench.notice().set(Notice.of(problem)));
+    workbench
+        .notice()
+        .set(
+            new Notice(
+                sentence, Optional.of(new Notice.Offer(Words.of("status.count-again"), again))));
+  }
+
   private interface Reading {
     Checked<Origin> count(Progress progress) throws FileProblem;
   }

@@ -74,6 +74,7 @@ final class Files {
     try {
       workbench.open(path);
       recent.add(path);
+      new Counting(workbench).verify();
     } catch (FileProblem e) {
       workbench.notice().set(Notice.of(e.getMessage()));
     }

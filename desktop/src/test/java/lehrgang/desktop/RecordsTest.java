@@ -13,7 +13,11 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.data.Checked;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -231,6 +235,29 @@ class RecordsTest {
     assertThat(driver.isShown("The counts come from the 5 records of what was pasted")).isTrue();
     assertThat(origin().tally().table().cells())
         .containsExactly(List.of("1", "1"), List.of("2", "1"));
+  }
+
+  @Test
+  void aFileOfRecordsThatChangedIsSaidWhenItsSolutionIsOpened() throws Exception {
+    Path csv = Files.copy(REGISTER, folder.resolve("register.csv"));
+    Recipe recipe = new Recipe(List.of(), Recipe.Count.two("gate", "map"));
+    Origin counted =
+        ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
+    Path saved = folder.resolve("far.lehrgang");
+    SolutionFile demo = SolutionFile.demo();
+    demo.with(demo.solution().withOrigin(counted)).save(saved);
+    Files.writeString(csv, Files.readString(csv).replace(",Mill Gate,", ",Lake Gate,"));
+    drop(saved);
+    driver.await(() -> driver.workbench().notice().get().offer().isPresent());
+    assertThat(driver.isShown("register.csv has changed since its records were counted")).isTrue();
+    assertThat(origin()).isEqualTo(counted);
+    fire("notice-offer");
+    driver.await(() -> !origin().equals(counted));
+    assertThat(origin().tally().table().rows()).doesNotContain("Mill Gate");
+    Files.delete(csv);
+    drop(saved);
+    driver.await(() -> driver.workbench().notice().get().sentence().contains("no longer"));
+    assertThat(driver.isShown("is no longer at")).isTrue();
   }
 
   @Test

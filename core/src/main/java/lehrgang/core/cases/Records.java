@@ -23,7 +23,7 @@ public sealed interface Records {
   /// They stay in their file, being too many to be carried along.
   ///
   /// @param path     of the file
-  /// @param checksum of the file when it was counted, in hexadecimal
+  /// @param checksum of the file when it was counted
   /// @param format   how the file is to be read, by name
   record InFile(
       String name,

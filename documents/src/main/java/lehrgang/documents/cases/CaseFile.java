@@ -15,12 +15,12 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.zip.CRC32C;
+import java.util.zip.CheckedInputStream;
+import java.util.zip.Checksum;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
@@ -188,7 +188,7 @@ public final class CaseFile implements CaseSource {
         Path.of(records.path()), records.name(), CaseFormat.of(records.format(), records.sign()));
   }
 
-  /// What a file holds, in hexadecimal.
+  /// A checksum of what the file holds, and its length; enough to see that it was changed.
   ///
   /// @throws FileProblem if it cannot be read
   public String checksum(Progress progress) throws FileProblem {
@@ -200,7 +200,7 @@ public final class CaseFile implements CaseSource {
   /// One way through the file, from the first record to the last.
   private final class Pass implements AutoCloseable {
     private final InputStream in;
-    private final MessageDigest digest;
+    private final Checksum sum = new CRC32C();
     private final Counted counted;
     private final CsvReader<CsvRecord> reader;
     private final java.util.Iterator<CsvRecord> rows;
@@ -214,16 +214,13 @@ public final class CaseFile implements CaseSource {
     Pass(Progress progress) throws FileProblem {
       this.progress = progress;
       try {
-        digest = MessageDigest.getInstance("SHA-256");
         size = Math.max(1, Files.size(path));
         counted = new Counted(Files.newInputStream(path));
-        in = new DigestInputStream(counted, digest);
+        in = new CheckedInputStream(counted, sum);
         reader = CaseReading.of(text(new BufferedInputStream(in, BEGINNING)), format.separator());
         rows = reader.iterator();
       } catch (IOException e) {
         throw new FileProblem(path + " cannot be read: check that it is still there.", e);
-      } catch (NoSuchAlgorithmException e) {
-        throw new IllegalStateException(e);
       }
       if (!fetch()) {
         close();
@@ -323,7 +320,7 @@ public final class CaseFile implements CaseSource {
       } catch (IOException e) {
         throw unreadable(e);
       }
-      return HexFormat.of().formatHex(digest.digest());
+      return HexFormat.of().toHexDigits(sum.getValue(), 8) + "-" + counted.bytes;
     }
 
     @Override

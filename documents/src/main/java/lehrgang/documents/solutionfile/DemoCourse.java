@@ -3,7 +3,11 @@ package lehrgang.documents.solutionfile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Objects;
 
 /// The worked solutions that ship with the program: one for each procedure and story, all about the
 /// Falkenried nature reserve.
@@ -30,6 +34,18 @@ public final class DemoCourse {
   /// The names of its solutions, in the order of a course.
   public static List<String> names() {
     return NAMES;
+  }
+
+  /// Writes the records that the course counts, as they came.
+  ///
+  /// @return the file
+  /// @throws IOException if the folder cannot be written to
+  public static Path register(Path folder) throws IOException {
+    Path file = folder.resolve("register.csv");
+    try (var in = DemoCourse.class.getResourceAsStream("/lehrgang/documents/demo/register.csv")) {
+      Files.copy(Objects.requireNonNull(in), file, StandardCopyOption.REPLACE_EXISTING);
+    }
+    return file;
   }
 
   /// @throws IllegalArgumentException if there is no solution of this name

@@ -59,7 +59,7 @@ final class OriginJson {
       }
       case Records.InFile(_, _, _, var path, var checksum, var format) -> {
         node.put("file", path);
-        node.put("sha256", checksum);
+        node.put("checksum", checksum);
         ObjectNode written = node.putObject("format");
         format.entrySet().stream()
             .sorted(Map.Entry.comparingByKey())
@@ -123,7 +123,7 @@ final class OriginJson {
                   sign,
                   columns,
                   records.path("file").asString(),
-                  records.path("sha256").asString(""),
+                  records.path("checksum").asString(""),
                   format),
               recipe,
               tally(data.path("counted"), table, recipe, name)));
