@@ -30,7 +30,8 @@ final class DecimalsMenu extends MenuButton {
           Kind.PROBABILITY,
           Kind.STANDARD_ERROR,
           Kind.RESIDUAL,
-          Kind.EFFECT);
+          Kind.EFFECT,
+          Kind.MEASURE);
   private static final int LEAST_ON_THE_WAY = 0;
   private static final int USUAL_ON_THE_WAY = 2;
 

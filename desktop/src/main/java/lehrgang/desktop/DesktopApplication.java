@@ -44,8 +44,7 @@ public final class DesktopApplication extends Application {
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
   private static void workAhead() {
     Solution solution = start.solution().solution();
-    if (Procedure.of(solution.procedure()).derive(solution)
-        instanceof Procedure.Derived(var derivation)) {
+    if (Procedure.work(solution) instanceof Procedure.Derived(var derivation)) {
       Page.of(solution, derivation, Audience.FULL);
     }
   }

@@ -115,7 +115,7 @@ final class Workbench {
 
   private void derive(Solution next) {
     work.ifPresent(BackgroundWork::stop);
-    switch (Procedure.of(next.procedure()).derive(next)) {
+    switch (Procedure.work(next)) {
       case Procedure.Derived(var derivation) -> {
         Page page = Page.of(next, derivation, audience.get());
         if (selection.get().filter(id -> derivation.find(id).isEmpty()).isPresent()) {

@@ -33,6 +33,7 @@ public final class Tallier {
   private static final int MOST_VALUES = 1000;
 
   private final Recipe recipe;
+  private final DecimalSign sign;
   private final List<Stage> stages;
   private final int[] recorded;
   private final List<String> names;
@@ -47,6 +48,7 @@ public final class Tallier {
   private final long[] changed;
   private final List<Map<String, long[]>> seen = new ArrayList<>();
   private final long[] unseen;
+  private final Optional<Spreading> spreading;
   private long read;
   private long inTable;
 
@@ -69,8 +71,14 @@ public final class Tallier {
   }
 
   private Tallier(
-      Recipe recipe, List<Stage> stages, List<String> names, int[] recorded, int[] counted) {
+      Recipe recipe,
+      DecimalSign sign,
+      List<Stage> stages,
+      List<String> names,
+      int[] recorded,
+      int[] counted) {
     this.recipe = recipe;
+    this.sign = sign;
     this.stages = stages;
     this.names = names;
     this.recorded = recorded;
@@ -83,6 +91,7 @@ public final class Tallier {
     this.unseen = new long[stages.size()];
     stages.forEach(_ -> seen.add(new HashMap<>()));
     recipe.count().named().forEach(_ -> categories.add(new LinkedHashSet<>()));
+    this.spreading = Spreading.of(recipe, names, counted);
   }
 
   /// Makes a recipe ready for records with these columns.
@@ -118,6 +127,7 @@ public final class Tallier {
         () ->
             new Tallier(
                 recipe,
+                sign,
                 List.copyOf(stages),
                 List.copyOf(names),
                 used(recipe, columns),
@@ -175,6 +185,7 @@ public final class Tallier {
       }
     }
     inTable++;
+    spreading.ifPresent(number -> number.add(values, sign));
     long[] count = cells.get(cell);
     if (count == null) {
       if (cells.size() >= MOST_VALUES * MOST_VALUES) {
@@ -374,7 +385,14 @@ public final class Tallier {
                                 entry.getValue().records,
                                 entry.getValue().examples))
                     .toList(),
-                effects()));
+                effects(),
+                spreading.map(number -> number.spread(this::axis))));
+  }
+
+  /// The categories of a counted column in the order of the table; one blank one where there is no
+  /// such column.
+  private List<String> axis(int axis) {
+    return axis >= categories.size() ? List.of("") : inOrder(axis, categories.get(axis));
   }
 
   private TableEntry table() {

@@ -2,6 +2,7 @@ package lehrgang.core.cases;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lehrgang.core.data.TableEntry;
 
 /// What counting records by a recipe gave: the table, and what became of every record.
@@ -12,8 +13,14 @@ import lehrgang.core.data.TableEntry;
 /// sum is
 ///     `counted`
 /// @param effects what each step did, in the order of the recipe
+/// @param spread  the number behind classes that are counted; empty where there is none
 public record Tally(
-    TableEntry table, long read, long counted, List<Loss> losses, List<Effect> effects) {
+    TableEntry table,
+    long read,
+    long counted,
+    List<Loss> losses,
+    List<Effect> effects,
+    Optional<Spread> spread) {
   /// Why records are not in the table.
   public sealed interface Cause {}
 

@@ -26,7 +26,8 @@ public record Decimals(Map<Kind, Integer> places) {
           Map.entry(Kind.PROBABILITY, 4),
           Map.entry(Kind.STANDARD_ERROR, 4),
           Map.entry(Kind.RESIDUAL, 2),
-          Map.entry(Kind.EFFECT, 2));
+          Map.entry(Kind.EFFECT, 2),
+          Map.entry(Kind.MEASURE, 2));
 
   public Decimals {
     Map<Kind, Integer> all = new EnumMap<>(USUAL);

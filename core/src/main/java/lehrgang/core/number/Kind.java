@@ -17,12 +17,15 @@ public enum Kind {
   PROBABILITY,
   STANDARD_ERROR,
   RESIDUAL,
-  EFFECT;
+  EFFECT,
+  /// A mean, a standard deviation or another measure of recorded numbers.
+  MEASURE;
 
   /// Whether a student who rounds on the way would round a line of this sort before using it again.
   public boolean roundedOnTheWay() {
     return switch (this) {
-      case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, STANDARD_ERROR, RESIDUAL, EFFECT -> true;
+      case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, STANDARD_ERROR, RESIDUAL, EFFECT, MEASURE ->
+          true;
       case COUNT, DEGREES_OF_FREEDOM, LEVEL, CLAIM -> false;
       case CRITICAL, P_VALUE, PROBABILITY -> false;
     };

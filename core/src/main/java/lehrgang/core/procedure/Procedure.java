@@ -62,9 +62,17 @@ public interface Procedure {
         new Simulation());
   }
 
+  /// Works a solution out by its procedure, or says what is wrong with what was typed.
+  static Outcome work(Solution solution) {
+    return switch (of(solution.procedure()).derive(solution)) {
+      case Derived(var derivation) -> new Derived(SpreadAside.with(derivation, solution));
+      case Outcome other -> other;
+    };
+  }
+
   /// Derives however long it takes: whatever must be simulated is simulated first.
   static Settled deriveAtOnce(Solution solution) {
-    return switch (of(solution.procedure()).derive(solution)) {
+    return switch (work(solution)) {
       case Settled settled -> settled;
       case Waiting(var experiment) -> {
         Simulator.run(experiment, _ -> {}, () -> false);

@@ -1,5 +1,6 @@
 package lehrgang.documents.solutionfile;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -14,6 +15,7 @@ import lehrgang.core.cases.Missing;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
+import lehrgang.core.cases.Spread;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
@@ -86,6 +88,7 @@ final class OriginJson {
               example ->
                   examples.addObject().put("row", example.row()).put("value", example.value()));
     }
+    tally.spread().ifPresent(spread -> spread(node.putObject("spread"), spread));
     ArrayNode effects = node.putArray("effects");
     for (Tally.Effect effect : tally.effects()) {
       ObjectNode one = effects.addObject();
@@ -93,6 +96,44 @@ final class OriginJson {
       ObjectNode values = one.putObject("values");
       effect.values().forEach(values::put);
       one.put("more", effect.more()).put("missing", effect.missing());
+    }
+  }
+
+  /// The sums are texts: they may have more digits than a number in JSON keeps.
+  private static void spread(ObjectNode node, Spread spread) {
+    node.put("column", spread.column());
+    ArrayNode groups = node.putArray("groups");
+    for (Spread.Group group : spread.groups()) {
+      groups
+          .addObject()
+          .put("label", group.label())
+          .put("records", group.records())
+          .put("sum", group.sum().toPlainString())
+          .put("squares", group.squares().toPlainString())
+          .put("cubes", group.cubes().toPlainString());
+    }
+  }
+
+  private static Optional<Spread> spread(JsonNode node, String name) throws FileProblem {
+    if (!node.isObject()) {
+      return Optional.empty();
+    }
+    try {
+      return Optional.of(
+          new Spread(
+              node.path("column").asString(""),
+              node.path("groups").values().stream()
+                  .map(
+                      group ->
+                          new Spread.Group(
+                              group.path("label").asString(""),
+                              group.path("records").asLong(0),
+                              new BigDecimal(group.path("sum").asString("")),
+                              new BigDecimal(group.path("squares").asString("")),
+                              new BigDecimal(group.path("cubes").asString(""))))
+                  .toList()));
+    } catch (NumberFormatException e) {
+      throw new FileProblem(name + ": a sum of the numbers behind the classes is no number.", e);
     }
   }
 
@@ -164,7 +205,12 @@ final class OriginJson {
             .mapToObj(k -> effect(node.path("effects").path(k)))
             .toList();
     return new Tally(
-        table, node.path("read").asLong(0), node.path("counted").asLong(0), losses, effects);
+        table,
+        node.path("read").asLong(0),
+        node.path("counted").asLong(0),
+        losses,
+        effects,
+        spread(node.path("spread"), name));
   }
 
   private static Tally.Effect effect(JsonNode node) {
