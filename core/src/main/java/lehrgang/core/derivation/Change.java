@@ -1,5 +1,7 @@
 package lehrgang.core.derivation;
 
+import java.util.List;
+
 /// A change to the solution that a page can offer.
 public sealed interface Change {
   /// The same data by another procedure.
@@ -14,6 +16,13 @@ public sealed interface Change {
   ///
   /// @param first counted from 0
   record MergeColumns(int first) implements Change {}
+
+  /// Several changes, one after the other.
+  record Several(List<Change> changes) implements Change {
+    public Several {
+      changes = List.copyOf(changes);
+    }
+  }
 
   /// An option set to a value.
   record Choose(String option, String value) implements Change {}

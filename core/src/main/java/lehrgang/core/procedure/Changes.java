@@ -23,7 +23,7 @@ import lehrgang.core.solution.Solution;
 /// set.
 public final class Changes {
   private static final int PLACES = 12;
-  private static final String BETWEEN = " / ";
+  static final String BETWEEN = " / ";
 
   private Changes() {}
 
@@ -37,6 +37,13 @@ public final class Changes {
       case Change.MergeColumns(var first) ->
           merged(solution, 1, table.columns().subList(first, first + 2))
               .orElseGet(() -> solution.withTable(mergedRows(table.turned(), first).turned()));
+      case Change.Several(var changes) -> {
+        Solution changed = solution;
+        for (Change next : changes) {
+          changed = apply(next, changed);
+        }
+        yield changed;
+      }
       case Change.Choose(var option, var value) ->
           solution.withChoices(solution.choices().withOption(option, value));
     };

@@ -2,6 +2,7 @@ package lehrgang.core.procedure;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Condition;
@@ -96,9 +97,16 @@ final class ExpectedConditions {
     return rule.equals("fifth-5") ? fewBelowFive() : everyAtLeastFive();
   }
 
+  /// The rule that was chosen, for a table some categories of which were merged.
+  boolean holdFor(Mergers.Merged merged) {
+    return rule.equals("fifth-5")
+        ? merged.below(5) * 5 <= merged.cells() && merged.below(1) == 0
+        : merged.below(5) == 0;
+  }
+
   /// @param waysOn what is offered when they do not hold
   /// @param design the key of the sentence about what no table can show
-  Step step(List<Block> waysOn, String design) {
+  Step step(Supplier<List<Block>> waysOn, String design) {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("conditions.rule." + rule));
     String key = (hold() ? "conditions.holds." : "conditions.fails.") + rule;
@@ -108,7 +116,7 @@ final class ExpectedConditions {
       blocks.add(new Block.Prose(Phrase.of("conditions.cells").with("list", named(small))));
     }
     if (!hold()) {
-      blocks.addAll(waysOn);
+      blocks.addAll(waysOn.get());
       if (everyAtLeastFive() || fewBelowFive()) {
         blocks.add(say.prose("conditions.other-rule-holds"));
       }

@@ -78,7 +78,7 @@ final class FitPage implements WorkedPage {
         data(),
         common.hypotheses(story, List.of(), List.of()),
         expected(),
-        conditions.step(Ways.whenFitConditionsFail(table, say), "conditions.design.fit"),
+        conditions.step(this::waysOn, "conditions.design.fit"),
         contributionsStep(),
         statistic(),
         DECIDING.criticalStep(say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()),
@@ -111,6 +111,19 @@ final class FitPage implements WorkedPage {
 
   String story() {
     return story;
+  }
+
+  /// Mergers of neighbours, and what does not need the curve.
+  private List<Block> waysOn() {
+    double[][] expected =
+        lines.ofFamilies("E").stream()
+            .map(id -> new double[] {decided.exact().of(id).asDouble()})
+            .toArray(double[][]::new);
+    return Ways.whenConditionsFail(
+        new Mergers(expected, table.labels(), List.of("")),
+        conditions::holdFor,
+        List.of("simulation"),
+        say);
   }
 
   private Step data() {

@@ -85,7 +85,7 @@ final class TwoWayPage implements WorkedPage {
         data(),
         common.hypotheses(story, List.of(Independence.STORY), List.of()),
         expected(),
-        conditions.step(Ways.whenConditionsFail(table, say), "conditions.design." + story),
+        conditions.step(this::waysOn, "conditions.design." + story),
         contributionsStep(),
         statistic(),
         deciding.criticalStep(say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()),
@@ -110,6 +110,21 @@ final class TwoWayPage implements WorkedPage {
 
   Sentences sentences() {
     return say;
+  }
+
+  /// Mergers of neighbours, and what does not need the curve.
+  private List<Block> waysOn() {
+    double[][] expected = new double[table.rows().size()][table.columns().size()];
+    for (int i = 0; i < expected.length; i++) {
+      for (int j = 0; j < expected[i].length; j++) {
+        expected[i][j] = decided.exact().of(LineId.of("E", i + 1, j + 1)).asDouble();
+      }
+    }
+    return Ways.whenConditionsFail(
+        new Mergers(expected, table.rows(), table.columns()),
+        conditions::holdFor,
+        table.isTwoByTwo() ? List.of("fisher", "simulation") : List.of("simulation"),
+        say);
   }
 
   private Step data() {

@@ -1,13 +1,17 @@
 package lehrgang.core.procedure;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import lehrgang.core.data.FrequencyTable;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Way;
 import lehrgang.core.derivation.Change;
+import lehrgang.core.number.Value;
+import lehrgang.core.procedure.Mergers.Merged;
 import lehrgang.core.wording.Phrase;
 
 /// Offers on the page: honest ways on when a condition fails, and other procedures for the same
@@ -17,41 +21,85 @@ final class Ways {
   private static final List<String> FOR_TWO_BY_TWO =
       List.of("independence", "two-proportions", "fisher", "matched-pairs", "simulation");
 
+  /// Where there are more neighbours than this, only the best few are offered.
+  private static final int MOST_MERGERS = 6;
+
+  private static final int FEW_MERGERS = 2;
+
   private Ways() {}
 
-  static List<Block> whenConditionsFail(TwoWayTable table, Sentences say) {
+  /// What can be done where expected counts are too small.
+  ///
+  /// @param rule      that the expected counts should keep
+  /// @param elsewhere procedures that do not need the curve
+  static List<Block> whenConditionsFail(
+      Mergers mergers, Predicate<Merged> rule, List<String> elsewhere, Sentences say) {
+    Merged now = mergers.start();
     List<Way> ways = new ArrayList<>();
-    if (table.rows().size() > 2) {
-      ways.add(merge(new Change.MergeRows(fewest(table, Side.ROWS)), table.rows()));
-    }
-    if (table.columns().size() > 2) {
-      ways.add(merge(new Change.MergeColumns(fewest(table, Side.COLUMNS)), table.columns()));
-    }
-    if (table.isTwoByTwo()) {
-      ways.add(switchTo("fisher"));
-    }
-    ways.add(switchTo("simulation"));
+    List<Merged> single = Mergers.neighbours(now);
+    mergers
+        .fewest(rule)
+        .filter(plan -> !plan.changes().isEmpty())
+        .ifPresent(plan -> ways.add(fewest(now, plan)));
+    single.stream()
+        .sorted(Comparator.comparingDouble(Merged::smallest).reversed())
+        .limit(single.size() <= MOST_MERGERS ? MOST_MERGERS : FEW_MERGERS)
+        .filter(
+            merged ->
+                ways.isEmpty() || !ways.getFirst().change().equals(merged.changes().getFirst()))
+        .forEach(merged -> ways.add(merge(now, merged)));
+    elsewhere.forEach(procedure -> ways.add(switchTo(procedure)));
     return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
   }
 
-  static List<Block> whenFitConditionsFail(FrequencyTable table, Sentences say) {
-    List<Way> ways = new ArrayList<>();
-    int categories = table.labels().size();
-    if (categories > 2) {
-      int best = 0;
-      for (int k = 1; k < categories - 1; k++) {
-        if (pair(table, k) < pair(table, best)) {
-          best = k;
-        }
-      }
-      ways.add(merge(new Change.MergeRows(best), table.labels()));
-    }
-    ways.add(switchTo("simulation"));
-    return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
+  private static Way fewest(Merged now, Merged plan) {
+    Change change =
+        plan.changes().size() == 1 ? plan.changes().getFirst() : new Change.Several(plan.changes());
+    List<String> joined =
+        Stream.concat(
+                plan.rows().stream().filter(name -> !now.rows().contains(name)),
+                plan.columns().stream().filter(name -> !now.columns().contains(name)))
+            .map(name -> "“" + name + "”")
+            .toList();
+    return new Way(
+        change,
+        Phrase.of("way.fewest").with("groups", String.join(", ", joined)),
+        beforeAndAfter("way.fewest.effect", now, plan).with("mergers", plan.changes().size()));
   }
 
-  private static double pair(FrequencyTable table, int first) {
-    return table.weights().get(first).asDouble() + table.weights().get(first + 1).asDouble();
+  private static Way merge(Merged now, Merged merged) {
+    Change change = merged.changes().getFirst();
+    boolean rows = change instanceof Change.MergeRows;
+    int first =
+        switch (change) {
+          case Change.MergeRows(var at) -> at;
+          case Change.MergeColumns(var at) -> at;
+          default -> throw new IllegalArgumentException("not a merger: " + change);
+        };
+    List<String> names = rows ? now.rows() : now.columns();
+    return new Way(
+        change,
+        Phrase.of("way.merge").with("one", names.get(first)).with("other", names.get(first + 1)),
+        beforeAndAfter("way.merge.effect", now, merged));
+  }
+
+  /// The smallest expected count and the size of the table, as they are and as they would be.
+  private static Phrase beforeAndAfter(String key, Merged before, Merged after) {
+    return Phrase.of(key)
+        .with("before", rounded(before.smallest()))
+        .with("after", rounded(after.smallest()))
+        .with("size", size(before))
+        .with("left", size(after));
+  }
+
+  private static String rounded(double count) {
+    return Value.real(count).rounded(2).toPlainString();
+  }
+
+  private static String size(Merged table) {
+    return table.columns().size() == 1
+        ? Integer.toString(table.rows().size())
+        : table.rows().size() + " × " + table.columns().size();
   }
 
   /// What else answers a 2 × 2 table and what it would change; nothing for larger tables.
@@ -71,45 +119,5 @@ final class Ways {
         new Change.SwitchTo(procedure),
         Phrase.of("procedure." + procedure),
         Phrase.of("way." + procedure));
-  }
-
-  private enum Side {
-    ROWS,
-    COLUMNS
-  }
-
-  private static Way merge(Change change, List<String> labels) {
-    int first =
-        switch (change) {
-          case Change.MergeRows(var at) -> at;
-          case Change.MergeColumns(var at) -> at;
-          default -> throw new IllegalArgumentException("not a merger: " + change);
-        };
-    return new Way(
-        change,
-        Phrase.of("way.merge").with("one", labels.get(first)).with("other", labels.get(first + 1)),
-        Phrase.of("way.merge.effect"));
-  }
-
-  /// The neighbours that hold the fewest observations together.
-  private static int fewest(TwoWayTable table, Side side) {
-    int members = side == Side.ROWS ? table.rows().size() : table.columns().size();
-    int best = 0;
-    for (int k = 1; k < members - 1; k++) {
-      if (pair(table, side, k) < pair(table, side, best)) {
-        best = k;
-      }
-    }
-    return best;
-  }
-
-  private static long pair(TwoWayTable table, Side side, int first) {
-    return total(table, side, first) + total(table, side, first + 1);
-  }
-
-  private static long total(TwoWayTable table, Side side, int k) {
-    return side == Side.ROWS
-        ? table.counts().get(k).stream().mapToLong(Long::longValue).sum()
-        : table.counts().stream().mapToLong(row -> row.get(k)).sum();
   }
 }

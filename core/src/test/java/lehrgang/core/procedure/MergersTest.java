@@ -1,0 +1,111 @@
+package lehrgang.core.procedure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.procedure.Mergers.Merged;
+import lehrgang.core.solution.Solution;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+/// Merging neighbours where expected counts are too small.
+class MergersTest {
+  private static List<String> names(String kind, int many) {
+    return IntStream.rangeClosed(1, many).mapToObj(k -> kind + k).toList();
+  }
+
+  private static boolean everyFive(Merged table) {
+    return table.below(5) == 0;
+  }
+
+  private static List<PageBlock.Way> ways(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    return page.steps().stream()
+        .filter(step -> step.id().equals("conditions"))
+        .flatMap(step -> step.blocks().stream())
+        .flatMap(
+            block -> block instanceof PageBlock.Ways(_, var ways) ? ways.stream() : Stream.empty())
+        .toList();
+  }
+
+  @Test
+  void theFewestMergersComeFirstWithWhatTheyWouldChange() {
+    Solution sparse =
+        ReferenceCases.solution(
+            "independence",
+            ReferenceCases.table(
+                List.of(
+                    List.of(30L, 25L, 2L),
+                    List.of(28L, 31L, 3L),
+                    List.of(2L, 1L, 1L),
+                    List.of(40L, 35L, 6L))));
+    List<PageBlock.Way> ways = ways(sparse);
+    assertThat(ways.getFirst().name()).startsWith("merge to “");
+    assertThat(ways.getFirst().effect())
+        .contains("the fewest mergers (", "0.24 →", "table 4 × 3 →");
+    Solution merged = Changes.apply(ways.getFirst().change(), sparse);
+    assertThat(ways(merged)).isEmpty();
+    assertThat(ways.stream().map(PageBlock.Way::name)).anyMatch(name -> name.startsWith("merge “"));
+  }
+
+  @Test
+  void aFitOffersMergersOfItsCategories() {
+    Solution fit =
+        ReferenceCases.solution(
+            "goodness-of-fit",
+            ReferenceCases.frequencies(
+                List.of(30L, 3L, 2L, 25L), List.of("50 %", "5 %", "5 %", "40 %")));
+    PageBlock.Way first = ways(fit).getFirst();
+    assertThat(first.effect()).contains("3.00 → 6.00", "table 4 → 3");
+    TableEntry merged = Changes.apply(first.change(), fit).table();
+    assertThat(merged.cells()).contains(List.of("5", "10 %"));
+  }
+
+  @Property(tries = 60)
+  void noFewerMergersWouldDo(
+      @ForAll @Size(min = 3, max = 5)
+          List<@Size(3) List<@IntRange(min = 1, max = 9) Integer>> cells) {
+    double[][] expected =
+        cells.stream()
+            .map(row -> row.stream().mapToDouble(Integer::doubleValue).toArray())
+            .toArray(double[][]::new);
+    Mergers mergers = new Mergers(expected, names("r", cells.size()), names("c", 3));
+    Optional<Merged> plan = mergers.fewest(MergersTest::everyFive);
+    if (plan.isEmpty()) {
+      return;
+    }
+    assertThat(everyFive(plan.get())).isTrue();
+    int needed = plan.get().changes().size();
+    List<Merged> level = List.of(mergers.start());
+    for (int depth = 0; depth < needed; depth++) {
+      assertThat(level).noneMatch(MergersTest::everyFive);
+      level = level.stream().flatMap(table -> Mergers.neighbours(table).stream()).toList();
+    }
+  }
+
+  @Test
+  void aLargeSparseTableIsMergedInGoodTime() {
+    double[][] expected = new double[30][30];
+    for (double[] row : expected) {
+      java.util.Arrays.fill(row, 0.4);
+    }
+    Mergers mergers = new Mergers(expected, names("r", 30), names("c", 30));
+    Merged plan = mergers.fewest(MergersTest::everyFive).orElseThrow();
+    assertThat(plan.below(5)).isZero();
+    assertThat(plan.rows().size()).isGreaterThanOrEqualTo(2);
+    assertThat(plan.changes()).hasSizeLessThan(56).doesNotContainNull();
+    assertThat(plan.changes()).anyMatch(Change.MergeRows.class::isInstance);
+  }
+}
