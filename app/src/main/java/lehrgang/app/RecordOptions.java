@@ -74,7 +74,9 @@ final class RecordOptions {
   }
 
   private Recipe.Count count(Procedure procedure) {
-    boolean one = procedure.forms().getFirst() == Form.FREQUENCIES || category != null;
+    boolean one =
+        procedure.forms().getFirst() == Form.FREQUENCIES
+            || category != null && procedure.forms().contains(Form.FREQUENCIES);
     if (procedure.forms().getFirst() == Form.SHARES) {
       throw new Complaint(
           "%s takes its numbers as options; count records with independence or fisher."

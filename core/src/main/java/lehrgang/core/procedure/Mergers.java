@@ -118,7 +118,8 @@ final class Mergers {
   }
 
   /// The fewest mergers after which a rule holds; of several ways with as many, the one that leaves
-  /// the most cells. In a large table it may take one more than the fewest.
+  /// the most cells, and then the largest expected counts. In a large table it may take one more
+  /// than the fewest.
   Optional<Merged> fewest(Predicate<Merged> rule) {
     Set<List<List<String>>> seen = new HashSet<>();
     Deque<Merged> waiting = new ArrayDeque<>(List.of(start));
@@ -130,7 +131,7 @@ final class Mergers {
         return best;
       }
       if (rule.test(next)) {
-        best = best.filter(found -> found.cells() >= next.cells()).or(() -> Optional.of(next));
+        best = best.filter(found -> !isBetter(next, found)).or(() -> Optional.of(next));
       } else if (seen.size() > most) {
         return best.or(() -> oneByOne(rule));
       } else {
@@ -142,6 +143,12 @@ final class Mergers {
       }
     }
     return best;
+  }
+
+  /// Whether a table keeps more cells, or as many with larger expected counts.
+  private static boolean isBetter(Merged one, Merged other) {
+    return one.cells() > other.cells()
+        || one.cells() == other.cells() && one.smallest() > other.smallest();
   }
 
   private Optional<Merged> oneByOne(Predicate<Merged> rule) {

@@ -63,8 +63,8 @@ final class Ways {
             .toList();
     return new Way(
         change,
-        Phrase.of("way.fewest").with("groups", String.join(", ", joined)),
-        beforeAndAfter("way.fewest.effect", now, plan).with("mergers", plan.changes().size()));
+        Phrase.of("way.fewest").with("mergers", plan.changes().size()),
+        beforeAndAfter("way.fewest.effect", now, plan).with("groups", String.join(", ", joined)));
   }
 
   private static Way merge(Merged now, Merged merged) {

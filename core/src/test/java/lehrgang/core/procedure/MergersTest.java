@@ -52,9 +52,9 @@ class MergersTest {
                     List.of(2L, 1L, 1L),
                     List.of(40L, 35L, 6L))));
     List<PageBlock.Way> ways = ways(sparse);
-    assertThat(ways.getFirst().name()).startsWith("merge to “");
+    assertThat(ways.getFirst().name()).isEqualTo("take the fewest mergers (2)");
     assertThat(ways.getFirst().effect())
-        .contains("the fewest mergers (", "0.24 →", "table 4 × 3 →");
+        .contains("the condition holds with “", "0.24 →", "table 4 × 3 →");
     Solution merged = Changes.apply(ways.getFirst().change(), sparse);
     assertThat(ways(merged)).isEmpty();
     assertThat(ways.stream().map(PageBlock.Way::name)).anyMatch(name -> name.startsWith("merge “"));

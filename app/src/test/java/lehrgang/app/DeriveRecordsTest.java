@@ -1,0 +1,134 @@
+package lehrgang.app;
+
+import static lehrgang.app.Run.run;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// `derive --cases`: records in place of a table.
+class DeriveRecordsTest {
+  private static final String REGISTER = "../demo/register.csv";
+
+  @TempDir private Path folder;
+
+  @Test
+  void twoColumnsOfTheRegisterAreCountedAndEveryRecordIsAccountedFor() {
+    Run run =
+        run(
+            "derive",
+            "independence",
+            REGISTER,
+            "--cases",
+            "--rows",
+            "route",
+            "--columns",
+            "season",
+            "--unite-spellings");
+    assertThat(run.exit()).isZero();
+    assertThat(run.out())
+        .contains(
+            "The counts come from the 612 records of register.csv",
+            "11 records get another",
+            "Of 612 records 595 are counted and 17 are not:",
+            "- 12 have no season (record ",
+            "Lake loop        73      53      36    162");
+  }
+
+  @Test
+  void oneColumnIsCountedForAFitAndPairsHaveTheSameCategories() {
+    Run fit = run("derive", "goodness-of-fit", REGISTER, "--cases", "--category", "map");
+    assertThat(fit.exit()).isZero();
+    assertThat(fit.out()).contains("All 612 records are counted.", "df = k − 1 = 2 − 1 = 1");
+    Run pairs =
+        run(
+            "derive",
+            "matched-pairs",
+            REGISTER,
+            "--cases",
+            "--rows",
+            "waymark before",
+            "--columns",
+            "waymark after",
+            "--json");
+    assertThat(pairs.exit()).isZero();
+    assertThat(pairs.out()).contains("\"matched-pairs\"", "\"X2.cc\"");
+  }
+
+  @Test
+  void standardInputIsCountedToo() {
+    InputStream before = System.in;
+    try {
+      System.setIn(
+          new ByteArrayInputStream(
+              "map;gate\nyes;north\nno;north\nyes;mill\nno;mill\nno;mill\n"
+                  .getBytes(StandardCharsets.UTF_8)));
+      Run run = run("derive", "fisher", "-", "--cases", "--rows", "map", "--columns", "gate");
+      assertThat(run.exit()).isZero();
+      assertThat(run.out()).contains("The counts come from the 5 records of standard input");
+    } finally {
+      System.setIn(before);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '~',
+      value = {
+        "independence --cases --rows route~--columns COLUMN",
+        "independence --cases --category route~independence counts two columns",
+        "goodness-of-fit --cases --rows route --columns map~give --category COLUMN",
+        "independence --cases --rows route --columns gates~There is no column “gates”",
+        "independence --cases --rows route --columns age~64 different values",
+        "two-proportions --cases --rows route --columns map~count records with independence"
+      })
+  void whatMakesNoTableGetsASentence(String arguments, String said) {
+    String[] parts = arguments.split(" ");
+    String[] all = new String[parts.length + 2];
+    all[0] = "derive";
+    all[1] = parts[0];
+    all[2] = REGISTER;
+    System.arraycopy(parts, 1, all, 3, parts.length - 1);
+    Run run = run(all);
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.out()).isEmpty();
+    assertThat(run.err().strip().lines()).hasSize(1);
+    assertThat(run.err()).contains(said);
+  }
+
+  @Test
+  void aFileThatCannotBeReadGetsASentence() throws IOException {
+    Path broken = Files.write(folder.resolve("x.xlsx"), new byte[] {1, 2, 3});
+    Run run =
+        run(
+            "derive",
+            "independence",
+            broken.toString(),
+            "--cases",
+            "--rows",
+            "a",
+            "--columns",
+            "b");
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains("x.xlsx is damaged or no workbook");
+    Run none =
+        run(
+            "derive",
+            "independence",
+            folder + "/no.csv",
+            "--cases",
+            "--rows",
+            "a",
+            "--columns",
+            "b");
+    assertThat(none.err()).contains("There is no file");
+  }
+}
