@@ -57,6 +57,7 @@ final class RecordsView extends ScrollPane {
   RecordsView(Use use) {
     this.use = use;
     setId("records-view");
+    setVisible(false);
     getStyleClass().add("start-view");
     setFitToWidth(true);
     setFitToHeight(true);

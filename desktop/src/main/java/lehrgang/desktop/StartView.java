@@ -15,7 +15,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.procedure.Procedure;
-import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -62,6 +61,7 @@ final class StartView extends ScrollPane {
     desk.setAlignment(Pos.TOP_CENTER);
     desk.getStyleClass().add("start-desk");
     setContent(desk);
+    setVisible(false);
     visibleProperty().subscribe(shown -> refresh(shown));
   }
 
@@ -139,11 +139,11 @@ final class StartView extends ScrollPane {
   }
 
   private Button example(String name) {
-    Solution solution = DemoCourse.open(name).solution();
+    DemoCourse.Heading heading = DemoCourse.heading(name);
     Button entry =
         entry(
-            solution.question().title(),
-            Wording.english().text("procedure." + solution.procedure()),
+            heading.title(),
+            Wording.english().text("procedure." + heading.procedure()),
             () -> begin(DemoCourse.open(name)));
     entry.setId("example-" + name);
     return entry;

@@ -3,8 +3,10 @@ package lehrgang.desktop;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.event.EventType;
+import javafx.geometry.Side;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import lehrgang.core.page.PageBlock;
@@ -14,7 +16,10 @@ import lehrgang.documents.table.TableExport.Digits;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// The tables of a step, to be copied or saved.
-final class TableMenu extends MenuButton {
+///
+/// A button that makes its menu when it is asked for: every step has one, and most are never
+/// opened.
+final class TableMenu extends Button {
   private List<Grid> shown = List.of();
 
   TableMenu() {
@@ -23,6 +28,17 @@ final class TableMenu extends MenuButton {
     setAccessibleText(Words.of("tables"));
     setTooltip(new Tooltip(Words.of("tables")));
     managedProperty().bind(visibleProperty());
+    setOnAction(
+        _ -> {
+          ContextMenu menu = new ContextMenu();
+          menu.getItems().setAll(menus());
+          menu.show(this, Side.BOTTOM, 0, 0);
+        });
+  }
+
+  /// A menu for each table.
+  List<Menu> menus() {
+    return shown.stream().map(this::menu).toList();
   }
 
   void show(List<PageBlock> blocks) {
@@ -38,10 +54,7 @@ final class TableMenu extends MenuButton {
             .distinct()
             .toList();
     setVisible(!grids.isEmpty());
-    if (!grids.equals(shown)) {
-      shown = grids;
-      getItems().setAll(grids.stream().map(this::menu).toList());
-    }
+    shown = grids;
   }
 
   private Menu menu(Grid grid) {

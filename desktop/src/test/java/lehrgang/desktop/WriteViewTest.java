@@ -289,10 +289,10 @@ class WriteViewTest {
           TableMenu menu =
               driver.window().view().page().lookupAll(".table-menu").stream()
                   .map(TableMenu.class::cast)
-                  .filter(step -> step.getItems().size() == 2)
+                  .filter(step -> step.menus().size() == 2)
                   .findFirst()
                   .orElseThrow();
-          Menu expected = (Menu) menu.getItems().getLast();
+          Menu expected = menu.menus().getLast();
           assertThat(expected.getText()).isEqualTo("Expected, E");
           expected.getItems().get(1).fire();
         });

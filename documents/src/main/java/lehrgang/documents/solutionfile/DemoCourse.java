@@ -1,6 +1,7 @@
 package lehrgang.documents.solutionfile;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -8,6 +9,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Objects;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.JsonNode;
 
 /// The worked solutions that ship with the program: one for each procedure and story, all about the
 /// Falkenried nature reserve.
@@ -48,13 +52,48 @@ public final class DemoCourse {
     return file;
   }
 
+  /// What a list says of a solution.
+  public record Heading(String title, String procedure) {}
+
+  /// Looks for what a list says and passes over the data, which may hold hundreds of records.
+  ///
+  /// @throws IllegalArgumentException if there is no solution of this name
+  public static Heading heading(String name) {
+    String title = "";
+    String procedure = "";
+    try (InputStream in = stream(name + ".lehrgang");
+        JsonParser json = SolutionFile.JSON.createParser(in)) {
+      json.nextToken();
+      while (json.nextToken() == JsonToken.PROPERTY_NAME) {
+        String field = json.currentName();
+        json.nextToken();
+        if (field.equals("question")) {
+          JsonNode question = json.readValueAsTree();
+          title = question.path("title").asString("");
+        } else if (field.equals("procedure")) {
+          procedure = json.getString();
+        } else {
+          json.skipChildren();
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return new Heading(title, procedure);
+  }
+
+  private static InputStream stream(String file) {
+    InputStream in = DemoCourse.class.getResourceAsStream("/lehrgang/documents/demo/" + file);
+    if (in == null) {
+      throw new IllegalArgumentException("no demo solution " + file);
+    }
+    return in;
+  }
+
   /// @throws IllegalArgumentException if there is no solution of this name
   public static SolutionFile open(String name) {
     String file = name + ".lehrgang";
-    try (var in = DemoCourse.class.getResourceAsStream("/lehrgang/documents/demo/" + file)) {
-      if (in == null) {
-        throw new IllegalArgumentException("no demo solution " + name);
-      }
+    try (InputStream in = stream(file)) {
       return SolutionFile.parse(new String(in.readAllBytes(), StandardCharsets.UTF_8), file);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -117,4 +117,13 @@ class DemoCourseTest {
         HtmlHandout.of(Page.of(solution, derivation, Audience.STUDENT), Audience.STUDENT);
     assertThat(sheet).doesNotContain("<mn>" + p + "</mn>");
   }
+
+  @Test
+  void headingsAreThoseOfTheSolutions() {
+    for (String name : DemoCourse.names()) {
+      Solution solution = DemoCourse.open(name).solution();
+      assertThat(DemoCourse.heading(name))
+          .isEqualTo(new DemoCourse.Heading(solution.question().title(), solution.procedure()));
+    }
+  }
 }
