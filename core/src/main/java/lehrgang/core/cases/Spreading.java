@@ -43,9 +43,9 @@ final class Spreading {
   }
 
   /// Takes a record that is counted in the table.
-  void add(String[] values, DecimalSign sign) {
-    String label = group < 0 ? "" : values[group];
-    sign.read(values[number])
+  void add(RecordAtHand record, DecimalSign sign) {
+    String label = group < 0 ? "" : record.value(group);
+    sign.read(record.value(number))
         .ifPresent(
             value ->
                 groups.merge(

@@ -1,6 +1,5 @@
 package lehrgang.core.cases;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -26,7 +25,6 @@ public final class Tallier {
     String field(int column);
   }
 
-  private static final int MOST_EXAMPLES = 3;
   private static final int MOST_SHOWN = 12;
 
   /// More different values than this are no categories.
@@ -39,36 +37,14 @@ public final class Tallier {
   private final List<String> names;
   private final int[] counted;
   private final int[] results;
-  private final String[] values;
-  private final Missing[] missing;
-  private final Map<Tally.Cause, Lost> lost = new LinkedHashMap<>();
+  private final RecordAtHand record;
   private final Map<List<String>, long[]> cells = new HashMap<>();
   private final List<Set<String>> categories = new ArrayList<>();
   private final long[] left;
-  private final long[] changed;
   private final List<Map<String, long[]>> seen = new ArrayList<>();
   private final long[] unseen;
   private final Optional<Spreading> spreading;
-  private long read;
   private long inTable;
-
-  private static final class Lost {
-    private long records;
-    private final List<Tally.Example> examples = new ArrayList<>();
-
-    void add(long row, String value) {
-      records++;
-      if (examples.size() < MOST_EXAMPLES) {
-        examples.add(new Tally.Example(row, value));
-      }
-    }
-  }
-
-  /// A step made ready: it reads and sets slots of the record at hand.
-  private interface Stage {
-    /// @return whether the record goes on
-    boolean pass(Tallier tallier, int step);
-  }
 
   private Tallier(
       Recipe recipe,
@@ -84,10 +60,8 @@ public final class Tallier {
     this.recorded = recorded;
     this.counted = counted;
     this.results = recipe.steps().stream().mapToInt(step -> names.indexOf(step.result())).toArray();
-    this.values = new String[names.size()];
-    this.missing = new Missing[names.size()];
+    this.record = new RecordAtHand(names.size(), stages.size());
     this.left = new long[stages.size()];
-    this.changed = new long[stages.size()];
     this.unseen = new long[stages.size()];
     stages.forEach(_ -> seen.add(new HashMap<>()));
     recipe.count().named().forEach(_ -> categories.add(new LinkedHashSet<>()));
@@ -110,7 +84,7 @@ public final class Tallier {
         problems.add(noColumn(other));
       } else {
         step.into().ifPresent(names::add);
-        stages.add(stage(step, names, sign));
+        stages.add(Stage.of(step, names, sign));
       }
     }
     for (String column : recipe.count().named()) {
@@ -161,14 +135,12 @@ public final class Tallier {
 
   /// Takes the next record.
   public void add(Row row) {
-    read++;
+    record.next();
     for (int column : recorded) {
-      String text = row.field(column).strip();
-      values[column] = text;
-      missing[column] = text.isEmpty() ? Missing.BLANK : null;
+      record.set(column, row.field(column).strip());
     }
     for (int step = 0; step < stages.size(); step++) {
-      if (!stages.get(step).pass(this, step)) {
+      if (!stages.get(step).pass(record, step)) {
         return;
       }
       note(step);
@@ -179,13 +151,13 @@ public final class Tallier {
             : List.of(known(counted[0]), known(counted[1]));
     for (int k = 0; k < counted.length; k++) {
       int column = counted[k];
-      if (missing[column] != null) {
-        lose(new Tally.NoCategory(names.get(column), missing[column]), values[column]);
+      if (record.missing(column) != null) {
+        record.lose(column, names.get(column));
         return;
       }
     }
     inTable++;
-    spreading.ifPresent(number -> number.add(values, sign));
+    spreading.ifPresent(number -> number.add(record, sign));
     long[] count = cells.get(cell);
     if (count == null) {
       if (cells.size() >= MOST_VALUES * MOST_VALUES) {
@@ -201,164 +173,32 @@ public final class Tallier {
   }
 
   private String known(int column) {
-    return values[column] == null ? "" : values[column];
-  }
-
-  private void lose(Tally.Cause cause, String value) {
-    lost.computeIfAbsent(cause, _ -> new Lost()).add(read, value == null ? "" : value);
+    String value = record.value(column);
+    return value == null ? "" : value;
   }
 
   /// Keeps in mind what a step made of the record.
   private void note(int step) {
     left[step]++;
     int column = results[step];
-    if (missing[column] != null) {
+    if (record.missing(column) != null) {
       unseen[step]++;
       return;
     }
     Map<String, long[]> counts = seen.get(step);
-    long[] count = counts.get(values[column]);
+    long[] count = counts.get(record.value(column));
     if (count != null) {
       count[0]++;
     } else if (counts.size() < MOST_VALUES) {
-      counts.put(values[column], new long[] {1});
+      counts.put(record.value(column), new long[] {1});
     }
-  }
-
-  private void set(int column, Optional<String> value, Missing otherwise, String original) {
-    values[column] = value.orElse(original);
-    missing[column] = value.isPresent() ? null : otherwise;
-  }
-
-  private static Stage stage(RecipeStep step, List<String> names, DecimalSign sign) {
-    int from = names.indexOf(step.column());
-    int to = names.indexOf(step.result());
-    return switch (step) {
-      case RecipeStep.Keep keep -> keep(keep, from, sign);
-      case RecipeStep.Rename(_, var renamed) ->
-          (tallier, k) -> {
-            String name = tallier.missing[from] == null ? renamed.get(tallier.values[from]) : null;
-            if (name != null) {
-              tallier.changed[k]++;
-              tallier.values[from] = name;
-              tallier.missing[from] = name.isBlank() ? Missing.BLANK : null;
-            }
-            return true;
-          };
-      case RecipeStep.Order _ -> (_, _) -> true;
-      case RecipeStep.Cut(_, var classing, _) -> {
-        List<String> classes = classing.names();
-        yield derived(
-            from,
-            to,
-            (tallier, text) -> {
-              Optional<BigDecimal> number = sign.read(text);
-              tallier.set(
-                  to,
-                  number.flatMap(classing::place).map(classes::get),
-                  number.isPresent() ? Missing.OUTSIDE : Missing.NOT_A_NUMBER,
-                  text);
-            });
-      }
-      case RecipeStep.TakePart(_, var order, var part, _) ->
-          derived(
-              from,
-              to,
-              (tallier, text) ->
-                  tallier.set(to, order.read(text).map(part::of), Missing.NOT_A_DATE, text));
-      case RecipeStep.Change _ -> change(from, to, sign);
-      case RecipeStep.Combine(_, var second, _) -> {
-        int other = names.indexOf(second);
-        yield derived(
-            from,
-            to,
-            (tallier, text) ->
-                tallier.set(
-                    to,
-                    tallier.missing[other] == null
-                        ? Optional.of(text + RecipeStep.Combine.BETWEEN + tallier.values[other])
-                        : Optional.empty(),
-                    Missing.BLANK,
-                    text));
-      }
-    };
-  }
-
-  private interface Making {
-    void make(Tallier tallier, String text);
-  }
-
-  /// A column made from another; what is missing there is missing here.
-  private static Stage derived(int from, int to, Making making) {
-    return (tallier, k) -> {
-      if (tallier.missing[from] == null) {
-        making.make(tallier, tallier.values[from]);
-        tallier.changed[k]++;
-      } else {
-        tallier.set(to, Optional.empty(), tallier.missing[from], tallier.values[from]);
-      }
-      return true;
-    };
-  }
-
-  private static Stage change(int from, int to, DecimalSign sign) {
-    BigDecimal[] before = new BigDecimal[1];
-    return (tallier, k) -> {
-      Optional<BigDecimal> number =
-          tallier.missing[from] == null ? sign.read(tallier.values[from]) : Optional.empty();
-      BigDecimal earlier = before[0];
-      before[0] = number.orElse(null);
-      Missing why =
-          tallier.missing[from] != null
-              ? tallier.missing[from]
-              : number.isEmpty() ? Missing.NOT_A_NUMBER : Missing.NO_ROW_BEFORE;
-      Optional<String> sense =
-          number
-              .filter(_ -> earlier != null)
-              .map(now -> RecipeStep.Change.NAMES.get(1 - now.compareTo(earlier)));
-      tallier.set(to, sense, why, tallier.values[from]);
-      tallier.changed[k]++;
-      return true;
-    };
-  }
-
-  private static Stage keep(RecipeStep.Keep keep, int from, DecimalSign sign) {
-    Set<String> wanted = Set.copyOf(keep.values());
-    Optional<BigDecimal> bound =
-        keep.test().ofNumbers()
-            ? DecimalSign.POINT.read(keep.values().getFirst())
-            : Optional.empty();
-    return (tallier, step) -> {
-      String text = tallier.values[from];
-      Missing why = tallier.missing[from];
-      Optional<BigDecimal> number =
-          keep.test().ofNumbers() && why == null ? sign.read(text) : Optional.empty();
-      if (why == null && keep.test().ofNumbers() && number.isEmpty()) {
-        why = Missing.NOT_A_NUMBER;
-      }
-      if (why != null) {
-        tallier.lose(new Tally.NoCategory(keep.column(), why), text);
-        return false;
-      }
-      boolean passes =
-          switch (keep.test()) {
-            case IS -> wanted.contains(text);
-            case IS_NOT -> !wanted.contains(text);
-            case AT_LEAST -> number.get().compareTo(bound.orElseThrow()) >= 0;
-            case AT_MOST -> number.get().compareTo(bound.orElseThrow()) <= 0;
-          };
-      if (!passes) {
-        tallier.lose(new Tally.SetAside(step), text);
-      }
-      return passes;
-    };
   }
 
   /// What was counted, or why it makes no table.
   public Checked<Tally> result() {
     List<Problem> problems = new ArrayList<>();
     if (inTable == 0) {
-      problems.add(problem(Phrase.of("problem.nothing-counted").with("read", read)));
+      problems.add(problem(Phrase.of("problem.nothing-counted").with("read", record.number())));
     }
     for (int k = 0; k < categories.size(); k++) {
       if (categories.get(k).size() > TableEntry.MOST_CATEGORIES) {
@@ -375,16 +215,9 @@ public final class Tallier {
         () ->
             new Tally(
                 table(),
-                read,
+                record.number(),
                 inTable,
-                lost.entrySet().stream()
-                    .map(
-                        entry ->
-                            new Tally.Loss(
-                                entry.getKey(),
-                                entry.getValue().records,
-                                entry.getValue().examples))
-                    .toList(),
+                record.losses(),
                 effects(),
                 spreading.map(number -> number.spread(this::axis))));
   }
@@ -460,7 +293,7 @@ public final class Tallier {
         .forEach(entry -> shown.put(entry.getKey(), entry.getValue()[0]));
     return new Tally.Effect(
         left[step],
-        changed[step],
+        record.changed(step),
         inOrderOf(recipe.steps().get(step), shown),
         Math.max(0, seen.get(step).size() - MOST_SHOWN),
         unseen[step]);
