@@ -52,35 +52,39 @@ final class Ways {
     return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
   }
 
+  /// The plan that mends the condition; one merger is called by its name.
   private static Way fewest(Merged now, Merged plan) {
-    Change change =
-        plan.changes().size() == 1 ? plan.changes().getFirst() : new Change.Several(plan.changes());
     List<String> joined =
         Stream.concat(
                 plan.rows().stream().filter(name -> !now.rows().contains(name)),
                 plan.columns().stream().filter(name -> !now.columns().contains(name)))
             .map(name -> "“" + name + "”")
             .toList();
+    int mergers = plan.changes().size();
     return new Way(
-        change,
-        Phrase.of("way.fewest").with("mergers", plan.changes().size()),
+        mergers == 1 ? plan.changes().getFirst() : new Change.Several(plan.changes()),
+        mergers == 1 ? named(now, plan) : Phrase.of("way.fewest").with("mergers", mergers),
         beforeAndAfter("way.fewest.effect", now, plan).with("groups", String.join(", ", joined)));
   }
 
   private static Way merge(Merged now, Merged merged) {
-    Change change = merged.changes().getFirst();
-    boolean rows = change instanceof Change.MergeRows;
-    int first =
-        switch (change) {
-          case Change.MergeRows(var at) -> at;
-          case Change.MergeColumns(var at) -> at;
-          default -> throw new IllegalArgumentException("not a merger: " + change);
-        };
-    List<String> names = rows ? now.rows() : now.columns();
     return new Way(
-        change,
-        Phrase.of("way.merge").with("one", names.get(first)).with("other", names.get(first + 1)),
+        merged.changes().getFirst(),
+        named(now, merged),
         beforeAndAfter("way.merge.effect", now, merged));
+  }
+
+  /// The names of the two neighbours of a single merger.
+  private static Phrase named(Merged now, Merged merged) {
+    return switch (merged.changes().getFirst()) {
+      case Change.MergeRows(var first) -> named(now.rows(), first);
+      case Change.MergeColumns(var first) -> named(now.columns(), first);
+      default -> throw new IllegalArgumentException("not a merger");
+    };
+  }
+
+  private static Phrase named(List<String> names, int first) {
+    return Phrase.of("way.merge").with("one", names.get(first)).with("other", names.get(first + 1));
   }
 
   /// The smallest expected count and the size of the table, as they are and as they would be.
