@@ -26,9 +26,6 @@ record FisherLines(Lines lines, ExactOutcomes outcomes) {
   private static final LineId SECOND_ROW = LineId.of("R", 2);
   private static final LineId FIRST_COLUMN = LineId.of("C", 1);
 
-  /// Above so many observations the p-value of twice as many is not worth its many terms.
-  private static final long LARGEST_DOUBLED = 1000;
-
   static FisherLines of(TwoWayTable table, Rational level, Alternative alternative) {
     CellLines cells = new CellLines(table);
     cells.addObserved();
@@ -86,17 +83,10 @@ record FisherLines(Lines lines, ExactOutcomes outcomes) {
 
   /// The p-value with every count doubled and, where that leaves whole counts, halved.
   private static void addSampleSizes(Lines lines, TwoWayTable table, Alternative alternative) {
-    if (observations(table) > LARGEST_DOUBLED) {
-      return;
-    }
     if (table.counts().stream().flatMap(List::stream).allMatch(count -> count % 2 == 0)) {
       addSize(lines, ".half", "½", number(1).over(number(2)), outcomes(table, alternative, 1, 2));
     }
     addSize(lines, ".double", "2×", number(2), outcomes(table, alternative, 2, 1));
-  }
-
-  private static long observations(TwoWayTable table) {
-    return table.counts().stream().flatMap(List::stream).mapToLong(Long::longValue).sum();
   }
 
   private static void addSize(

@@ -181,9 +181,6 @@ final class FisherPage implements WorkedPage {
 
   /// The test with every count doubled and, where there is such a table, halved.
   private List<Block> sampleSizes() {
-    if (lines.ofFamilies("p.double").isEmpty()) {
-      return List.of();
-    }
     boolean halved = !lines.ofFamilies("p.half").isEmpty();
     List<Phrase> heads = new ArrayList<>();
     List<List<LineId>> rows = new ArrayList<>();

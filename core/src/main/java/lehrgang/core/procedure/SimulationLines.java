@@ -38,6 +38,7 @@ final class SimulationLines {
             product(p, number(1).minus(p)).over(line("B")).root(),
             Kind.STANDARD_ERROR));
     ChiSquaredDecision.addTail(lines, "p.curve", Symbol.of("p").lowered("χ²"), "X2");
+    lines.add(single("w", Symbol.of("w"), line("X2").over(line("n")).root(), Kind.EFFECT));
     Expr small = new Expr.AtLeast(line("alpha"), p);
     lines.add(single("decision", Symbol.of("decision"), small, Kind.COUNT));
     lines.add(single("decision.p", Symbol.of("decision"), small, Kind.COUNT));

@@ -161,17 +161,23 @@ final class SimulationPage implements WorkedPage {
   }
 
   private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.curve"));
+    blocks.add(Block.Working.of(CURVE));
+    blocks.add(
+        new Block.Prose(
+            say.phrase("closer-look.curve.beside")
+                .with("curve", new Phrase.Stated(CURVE))
+                .with("p", new Phrase.Stated(P))));
+    blocks.add(say.prose("closer-look.drives"));
+    blocks.add(new Contributions(lines, decided.exact()).bars(say));
+    blocks.add(Block.Working.of(LineId.of("w")));
+    blocks.addAll(EffectInWords.W.of(lines, decided, say));
     return new Step(
         "closer-look",
         say.summary("closer-look.simulation"),
-        lines.ofFamilies("p.curve"),
+        lines.ofFamilies("p.curve", "w"),
         List.of(),
-        List.of(
-            say.prose("closer-look.curve"),
-            Block.Working.of(CURVE),
-            new Block.Prose(
-                say.phrase("closer-look.curve.beside")
-                    .with("curve", new Phrase.Stated(CURVE))
-                    .with("p", new Phrase.Stated(P)))));
+        blocks);
   }
 }
