@@ -4,7 +4,7 @@ set -eu
 cd "$(dirname "$0")/.."
 runs=${1:-5}
 display=:96
-Xvfb "$display" -screen 0 1400x900x24 >/dev/null 2>&1 &
+Xvfb "$display" -noreset -screen 0 1400x900x24 >/dev/null 2>&1 &
 xvfb=$!
 trap 'kill "$xvfb" 2>/dev/null || true' EXIT
 sleep 2

@@ -1,5 +1,6 @@
 package lehrgang.app;
 
+import java.io.PrintWriter;
 import java.io.Serial;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
@@ -29,19 +30,17 @@ final class Complaint extends RuntimeException {
     return WRONG_INPUT;
   }
 
-  static int aboutExecution(
-      Exception wrong, CommandLine command, CommandLine.ParseResult arguments) {
+  /// Says what went wrong and returns the exit code.
+  static int about(Exception wrong, PrintWriter out) {
     if (wrong instanceof Complaint) {
-      command.getErr().println(wrong.getMessage());
+      out.println(wrong.getMessage());
       return WRONG_INPUT;
     }
     LoggerFactory.getLogger(Complaint.class).error("unexpected", wrong);
-    command
-        .getErr()
-        .println(
-            "Something in the program went wrong; the log in "
-                + UserFolder.log()
-                + " says more. Your files are as they were.");
+    out.println(
+        "Something in the program went wrong; the log in "
+            + UserFolder.log()
+            + " says more. Your files are as they were.");
     return 1;
   }
 }

@@ -39,7 +39,14 @@ final class Desktop {
           "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
               + " one.");
     }
-    DesktopApplication.open(first, file, UserFolder.data(), shown);
+    try {
+      DesktopApplication.open(first, file, UserFolder.data(), shown);
+    } catch (UnsupportedOperationException e) {
+      throw new Complaint(
+          "The display could not be opened ("
+              + e.getMessage()
+              + "); check that DISPLAY names one that runs, or use lehrgang derive and hand-out.");
+    }
     return 0;
   }
 

@@ -1,5 +1,10 @@
 package lehrgang.app;
 
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.concurrent.Callable;
 import picocli.CommandLine;
 
 /// Starts the program: the command line, and from it the desktop.
@@ -7,14 +12,36 @@ public final class Main {
   private Main() {}
 
   public static void main(String[] arguments) {
-    System.exit(commandLine().execute(arguments));
+    System.exit(window(arguments).orElseGet(() -> commandLine().execute(arguments)));
+  }
+
+  /// Opens the window at once where that is plainly all that is asked for: the command line's
+  /// parser
+  /// takes half a second to get ready, and only commands with options need it.
+  private static OptionalInt window(String[] arguments) {
+    return switch (String.join(" ", arguments)) {
+      case "" -> run(() -> Desktop.open(Optional.empty()));
+      case "demo" -> run(() -> Desktop.demo(System.out));
+      case String file when arguments.length == 1 && file.endsWith(".lehrgang") ->
+          run(() -> Desktop.open(Optional.of(Path.of(file))));
+      default -> OptionalInt.empty();
+    };
+  }
+
+  private static OptionalInt run(Callable<Integer> opening) {
+    try {
+      return OptionalInt.of(opening.call());
+    } catch (Exception e) {
+      return OptionalInt.of(Complaint.about(e, new PrintWriter(System.err, true)));
+    }
   }
 
   static CommandLine commandLine() {
     return new CommandLine(new LehrgangCommand())
         .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler(Complaint::aboutParameters)
-        .setExecutionExceptionHandler(Complaint::aboutExecution)
+        .setExecutionExceptionHandler(
+            (wrong, command, _) -> Complaint.about(wrong, command.getErr()))
         .setUsageHelpWidth(96);
   }
 }

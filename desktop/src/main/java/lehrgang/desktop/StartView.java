@@ -45,6 +45,12 @@ final class StartView extends ScrollPane {
     setFitToWidth(true);
     setFitToHeight(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
+    setVisible(false);
+    visibleProperty().subscribe(shown -> refresh(shown));
+  }
+
+  /// Made when first shown, so that a window that opens on a solution need not wait for it.
+  private void fill() {
     GridPane columns = new GridPane();
     columns.getStyleClass().add("start-columns");
     columns.setMaxWidth(WIDEST);
@@ -61,8 +67,6 @@ final class StartView extends ScrollPane {
     desk.setAlignment(Pos.TOP_CENTER);
     desk.getStyleClass().add("start-desk");
     setContent(desk);
-    setVisible(false);
-    visibleProperty().subscribe(shown -> refresh(shown));
   }
 
   private static Node heading() {
@@ -118,7 +122,8 @@ final class StartView extends ScrollPane {
     if (!shown) {
       return;
     }
-    if (examples.getChildren().isEmpty()) {
+    if (getContent() == null) {
+      fill();
       DemoCourse.names().forEach(name -> examples.getChildren().add(example(name)));
     }
     List<Path> paths = recent.all();
