@@ -144,7 +144,7 @@ final class DeriveCommand implements Callable<Integer> {
 
   @Option(
       names = "--continuity",
-      description = "two-proportions: let the statistic with continuity correction decide.")
+      description = "two-proportions, layers: let the statistic with continuity correction decide.")
   private boolean continuity;
 
   @Option(
@@ -226,6 +226,9 @@ final class DeriveCommand implements Callable<Integer> {
             Map.of(),
             Map.of(),
             origin);
+    if (yates && form() == Form.LAYERS) {
+      throw new Complaint("--yates is for one table; for layers use --continuity.");
+    }
     if (yates && !(table.table().rows().size() == 2 && table.table().columns().size() == 2)) {
       throw new Complaint("--yates is for a 2 × 2 table; leave it out for this one.");
     }
@@ -285,7 +288,7 @@ final class DeriveCommand implements Callable<Integer> {
             "story", story,
             "route", route,
             "conditions", conditions,
-            "correction", yates ? "yates" : "plain",
+            "correction", yates ? "yates" : continuity ? "half" : "plain",
             "alternative", alternative,
             "shares", rescale ? "rescaled" : "as-stated",
             "decides", decides,
@@ -328,6 +331,9 @@ final class DeriveCommand implements Callable<Integer> {
       case TWO_WAY -> recognised(TableImport.read(text()));
       case FREQUENCIES -> recognised(TableImport.readFrequencies(text()));
       case SHARES -> new TableImport.Recognised(shares(), List.of(), Optional.empty());
+      case LAYERS ->
+          throw new Complaint(
+              "layers are counted from records: give --cases with --rows, --columns and --layers.");
     };
   }
 

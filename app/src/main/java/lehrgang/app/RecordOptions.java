@@ -42,6 +42,12 @@ final class RecordOptions {
   private String columns;
 
   @Option(
+      names = "--layers",
+      paramLabel = "COLUMN",
+      description = "With --cases and layers: the column whose categories are the layers.")
+  private String layers;
+
+  @Option(
       names = "--category",
       paramLabel = "COLUMN",
       description = "With --cases: the one column that is counted.")
@@ -94,6 +100,17 @@ final class RecordOptions {
       throw new Complaint(
           "%s counts two columns of the records: give --rows COLUMN and --columns COLUMN."
               .formatted(procedure.id()));
+    }
+    boolean layered = procedure.forms().contains(Form.LAYERS);
+    if (layered == (layers == null)) {
+      throw new Complaint(
+          layered
+              ? "layers counts two columns within a third: give --layers COLUMN too."
+              : "%s has no layers: leave out --layers, or derive layers."
+                  .formatted(procedure.id()));
+    }
+    if (layered) {
+      return Recipe.Count.two(rows, columns).inLayersOf(layers);
     }
     return new Recipe.Count(
         procedure.paired() ? Recipe.Form.PAIRED : Recipe.Form.TWO, rows, columns);

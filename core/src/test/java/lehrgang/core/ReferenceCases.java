@@ -98,6 +98,22 @@ public final class ReferenceCases {
         groups.stream().map(row -> row.stream().map(String::valueOf).toList()).toList());
   }
 
+  /// Counts by layer, then row, then column.
+  public static TableEntry layers(List<List<List<Long>>> counts) {
+    return new TableEntry(
+        Form.LAYERS,
+        "before dark",
+        "map",
+        "season",
+        labels("dark ", counts.getFirst().size()),
+        labels("map ", counts.getFirst().getFirst().size()),
+        labels("season ", counts.size()),
+        counts.stream()
+            .flatMap(layer -> layer.stream())
+            .map(row -> row.stream().map(String::valueOf).toList())
+            .toList());
+  }
+
   /// One solution for each procedure, small enough to be read.
   public static List<Solution> oneOfEach() {
     return List.of(
@@ -109,6 +125,19 @@ public final class ReferenceCases {
         solution("one-proportion", shares(List.of(List.of(76L, 170L)))),
         solution("two-proportions", shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))),
         solution("matched-pairs", table(List.of(List.of(40L, 9L), List.of(23L, 28L)))),
+        solution(
+            "layers",
+            layers(
+                List.of(
+                    List.of(List.of(59L, 86L), List.of(4L, 17L)),
+                    List.of(List.of(52L, 193L), List.of(1L, 11L)),
+                    List.of(List.of(99L, 18L), List.of(40L, 17L))))),
+        solution(
+            "layers",
+            layers(
+                List.of(
+                    List.of(List.of(12L, 9L), List.of(7L, 14L), List.of(8L, 8L)),
+                    List.of(List.of(5L, 11L), List.of(6L, 9L), List.of(13L, 10L))))),
         solution("fisher", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))),
         solution("simulation", table(List.of(List.of(8L, 3L), List.of(4L, 6L)))),
         solution("simulation", frequencies(List.of(8L, 3L, 4L), List.of())));

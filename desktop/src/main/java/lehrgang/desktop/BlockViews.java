@@ -44,7 +44,7 @@ final class BlockViews {
   interface Editors {
     Node question();
 
-    Node table(Grid grid);
+    Node table(List<Grid> layers);
 
     Node provenance(PageBlock.Provenance block);
 
@@ -66,7 +66,7 @@ final class BlockViews {
       case PageBlock.Task(var text) -> label(text, "task");
       case PageBlock.QuestionText _ -> editors.question();
       case PageBlock.Provenance provenance -> editors.provenance(provenance);
-      case PageBlock.DataTable(var grid) -> editors.table(grid);
+      case PageBlock.DataTable(var layers) -> editors.table(layers);
       case PageBlock.TypedNumber number -> editors.number(number);
       case PageBlock.Ways ways -> editors.ways(ways);
       case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);

@@ -76,7 +76,7 @@ final class PageView extends ScrollPane {
       }
 
       @Override
-      public Node table(Grid grid) {
+      public Node table(List<Grid> grid) {
         return table.show(grid);
       }
 

@@ -1,8 +1,10 @@
 package lehrgang.desktop;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -208,30 +210,56 @@ final class RecipeView extends VBox {
     tools
         .getChildren()
         .add(
-            new Picker<String>(
-                    Words.of("records.rows." + count.form().key()),
-                    name -> name,
-                    name ->
-                        recount(
-                            recipe.withCount(
-                                new Recipe.Count(count.form(), name, count.columns()))))
-                .named("recipe-rows")
-                .show(columns, count.rows()));
+            counted(
+                "rows",
+                Words.of("records.rows." + count.form().key()),
+                columns,
+                count.rows(),
+                name -> count.withRows(name)));
     if (count.form() != Recipe.Form.ONE) {
       tools
           .getChildren()
           .add(
-              new Picker<String>(
-                      Words.of("records.columns." + count.form().key()),
-                      name -> name,
-                      name ->
-                          recount(
-                              recipe.withCount(new Recipe.Count(count.form(), count.rows(), name))))
-                  .named("recipe-columns")
-                  .show(columns, count.columns()));
+              counted(
+                  "columns",
+                  Words.of("records.columns." + count.form().key()),
+                  columns,
+                  count.columns(),
+                  name -> count.withColumns(name)));
+    }
+    if (count.form() == Recipe.Form.TWO || count.form() == Recipe.Form.LAYERS) {
+      List<String> without = new ArrayList<>(List.of(Words.of("records.layers.none")));
+      without.addAll(columns);
+      tools
+          .getChildren()
+          .add(
+              counted(
+                  "layers",
+                  Words.of("records.layers"),
+                  without,
+                  count.form() == Recipe.Form.TWO ? without.getFirst() : count.layers(),
+                  name ->
+                      name.equals(without.getFirst())
+                          ? count.withoutLayers()
+                          : count.inLayersOf(name)));
     }
     tools.getChildren().add(add);
     return tools;
+  }
+
+  /// Which column is counted where.
+  private Node counted(
+      String place,
+      String name,
+      List<String> columns,
+      String now,
+      Function<String, Recipe.Count> change) {
+    return new Picker<String>(
+            name,
+            column -> column,
+            column -> recount(shown.recipe().withCount(change.apply(column))))
+        .named("recipe-" + place)
+        .show(columns, now);
   }
 
   private static Node account(List<String> account) {

@@ -51,6 +51,7 @@ final class RecordsView extends ScrollPane {
   private CaseTable sample;
   private Kind kind = Kind.RECORDS;
   private Recipe.Form form = Recipe.Form.TWO;
+  private String layers = "";
   private String rows = "";
   private String columns = "";
 
@@ -76,6 +77,7 @@ final class RecordsView extends ScrollPane {
     kind = Kind.of(sample);
     rows = "";
     columns = "";
+    layers = "";
     set("");
   }
 
@@ -282,6 +284,14 @@ final class RecordsView extends ScrollPane {
     if (form != Recipe.Form.ONE) {
       choice.getChildren().add(second);
     }
+    if (form == Recipe.Form.LAYERS) {
+      choice
+          .getChildren()
+          .add(
+              new Picker<String>(Words.of("records.layers"), name -> name, name -> layers = name)
+                  .named("count-layers")
+                  .show(names, layers));
+    }
     choice.getStyleClass().add("records-format");
     Label head = new Label(Words.of("records.count"));
     head.getStyleClass().add("start-head");
@@ -308,7 +318,13 @@ final class RecordsView extends ScrollPane {
       return;
     }
     Recipe recipe =
-        new Recipe(List.of(), new Recipe.Count(form, rows, form == Recipe.Form.ONE ? "" : columns));
+        new Recipe(
+            List.of(),
+            new Recipe.Count(
+                form,
+                rows,
+                form == Recipe.Form.ONE ? "" : columns,
+                form == Recipe.Form.LAYERS ? layers : ""));
     use.count(
         file,
         recipe,

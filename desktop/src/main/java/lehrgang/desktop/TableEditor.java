@@ -2,12 +2,8 @@ package lehrgang.desktop;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -22,9 +18,7 @@ import javafx.scene.layout.VBox;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableEntry.Form;
-import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.page.Appearance;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.solution.Solution;
@@ -36,16 +30,20 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class TableEditor extends VBox {
   private static final PseudoClass COUNTED = PseudoClass.getPseudoClass("counted");
   private static final int FIRST_ROW = 2;
+
+  /// Below every band.
+  private static final int LAST_ROW = 1000;
   private static final int MOST_COLUMNS_AT_REST = 5;
   private static final double CHARACTER = 7.2;
+
+  /// Where a count is still to be typed.
+  private static final String BLANK = "___";
 
   private record Entry(TextField field, TextEditing editing) {
     void show(String text) {
       editing.show(field, text);
     }
   }
-
-  private record Total(LineId line, NumberNode node) {}
 
   private final Workbench workbench;
   private final LiveNumbers numbers;
@@ -56,20 +54,22 @@ final class TableEditor extends VBox {
   private final List<Entry> rowLabels = new ArrayList<>();
   private final List<Entry> columnLabels = new ArrayList<>();
   private final TableTools tools;
-  private final List<Total> totals = new ArrayList<>();
+  private final EditorTotals totals;
   private final Entry rowVariable;
   private final Entry columnVariable;
-  private Grid grid =
-      new Grid(
-          List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), "");
+  private final Entry layerVariable;
+  private final List<Entry> layerLabels = new ArrayList<>();
+  private List<Grid> grids = List.of();
   private List<List<LineId>> built = List.of();
   private Form form = Form.TWO_WAY;
   private int rows = -1;
   private int columns = -1;
+  private int layers;
 
   TableEditor(Workbench workbench, LiveNumbers numbers) {
     this.workbench = workbench;
     this.numbers = numbers;
+    this.totals = new EditorTotals(numbers);
     this.messages = new TableMessages(workbench);
     this.tools = new TableTools(workbench, focus());
     getStyleClass().add("table-editor");
@@ -86,6 +86,9 @@ final class TableEditor extends VBox {
             "table.column-variable",
             (table, text) -> table.withVariables(table.rowVariable(), text));
     columnVariable.field().getStyleClass().addAll("variable", "centred");
+    layerVariable = entry("layer-variable", "table.layer-variable", TableEntry::withLayerVariable);
+    layerVariable.field().getStyleClass().add("variable");
+    layerVariable.field().setPromptText(Words.of("table.layer-variable.prompt"));
     getChildren().addAll(frame, messages, tools);
     addEventFilter(
         KeyEvent.KEY_PRESSED,
@@ -108,6 +111,11 @@ final class TableEditor extends VBox {
       @Override
       public void lastRow() {
         rowLabels.getLast().field().requestFocus();
+      }
+
+      @Override
+      public void lastLayer() {
+        layerLabels.getLast().field().requestFocus();
       }
 
       @Override
@@ -137,28 +145,37 @@ final class TableEditor extends VBox {
   }
 
   /// Takes the lines of the cells and totals from the page.
-  TableEditor show(Grid wanted) {
-    grid = wanted;
+  ///
+  /// @param wanted one table, or one for each layer
+  TableEditor show(List<Grid> wanted) {
+    grids = wanted;
     TableEntry table = workbench.solution().get().table();
     if (fits(table) && !lines(table).equals(built)) {
       build(table);
       fill(table);
     }
-    showTotals();
+    totals.show(grids);
     return this;
   }
 
-  /// Whether the grid of the page has the shape of the table.
+  /// Whether the tables of the page have the shape of the one that is typed.
   private boolean fits(TableEntry table) {
-    return grid.cells().size() == table.rows().size()
-        && grid.columns().size() == table.columns().size();
+    return grids.size() == Math.max(1, table.layers().size())
+        && grids.stream()
+            .allMatch(
+                grid ->
+                    grid.cells().size() == table.rows().size()
+                        && grid.columns().size() == table.columns().size());
   }
 
   /// The line of each cell: the page's, or the usual one while nothing is worked out.
   private List<List<LineId>> lines(TableEntry table) {
     return fits(table)
-        ? grid.cells().stream().map(row -> row.stream().map(GridCell::line).toList()).toList()
-        : IntStream.range(0, table.rows().size())
+        ? grids.stream()
+            .flatMap(grid -> grid.cells().stream())
+            .map(row -> row.stream().map(GridCell::line).toList())
+            .toList()
+        : IntStream.range(0, table.cells().size())
             .mapToObj(
                 i ->
                     IntStream.range(0, table.columns().size())
@@ -170,15 +187,18 @@ final class TableEditor extends VBox {
   /// Shows the table of the current solution and what is wrong with it.
   void update(Sight sight) {
     TableEntry table = workbench.solution().get().table();
-    if (table.rows().size() != rows || table.columns().size() != columns || table.form() != form) {
+    if (table.rows().size() != rows
+        || table.columns().size() != columns
+        || table.layers().size() != layers
+        || table.form() != form) {
       build(table);
     }
     fill(table);
     settle(workbench.solution().get().origin().isPresent());
     if (sight.isCurrent()) {
-      showTotals();
+      totals.show(grids);
     } else {
-      totals.forEach(total -> total.node().setNumber("–"));
+      totals.blank();
     }
     messages.show(sight.problems(), everyField(), this::fields);
   }
@@ -188,6 +208,7 @@ final class TableEditor extends VBox {
     everyField().forEach(field -> field.setEditable(!counted));
     rowVariable.field().setEditable(!counted);
     columnVariable.field().setEditable(!counted);
+    layerVariable.field().setEditable(!counted);
     pseudoClassStateChanged(COUNTED, counted);
     tools.setVisible(!counted);
     tools.setManaged(!counted);
@@ -196,8 +217,12 @@ final class TableEditor extends VBox {
   private void fill(TableEntry table) {
     rowVariable.show(table.rowVariable());
     columnVariable.show(table.columnVariable());
-    for (int i = 0; i < rows; i++) {
-      rowLabels.get(i).show(table.rows().get(i));
+    layerVariable.show(table.layerVariable());
+    for (int k = 0; k < layers; k++) {
+      layerLabels.get(k).show(table.layers().get(k));
+    }
+    for (int i = 0; i < cells.size(); i++) {
+      rowLabels.get(i).show(table.rows().get(i % rows));
       for (int j = 0; j < columns; j++) {
         cells.get(i).get(j).show(table.cells().get(i).get(j));
       }
@@ -220,19 +245,31 @@ final class TableEditor extends VBox {
     form = table.form();
     rows = table.rows().size();
     columns = table.columns().size();
+    layers = table.layers().size();
     built = lines(table);
     pane.getChildren().clear();
     cells.clear();
     rowLabels.clear();
     columnLabels.clear();
+    layerLabels.clear();
     totals.clear();
     tools.show(table);
     pane.add(rowVariable.field(), 0, 1);
     addHeads(table);
-    for (int i = 0; i < rows; i++) {
-      addRow(i);
+    if (layers == 0) {
+      addBand(0, FIRST_ROW);
+    } else {
+      pane.add(layerVariable.field(), 0, 0);
     }
-    addFoot();
+    for (int k = 0; k < layers; k++) {
+      int top = FIRST_ROW + k * (rows + 2);
+      addLayerLabel(k, top);
+      addBand(k, top + 1);
+    }
+    if (form.namesItsColumns()) {
+      IntStream.range(0, columns).forEach(j -> addRemover(j, LAST_ROW));
+    }
+    totals.letIn();
     frame.getChildren().setAll(columns > MOST_COLUMNS_AT_REST ? BlockViews.sideways(pane) : pane);
     StackPane.setAlignment(frame.getChildren().getFirst(), Pos.CENTER_LEFT);
   }
@@ -257,7 +294,35 @@ final class TableEditor extends VBox {
   }
 
   private boolean hasRowTotals() {
-    return form == Form.TWO_WAY;
+    return form.namesItsColumns();
+  }
+
+  /// The rows of one layer, or of the whole table where there are none.
+  private void addBand(int layer, int top) {
+    for (int i = 0; i < rows; i++) {
+      addRow(layer, i, top + i);
+    }
+    addFoot(layer, top + rows);
+  }
+
+  private void addLayerLabel(int k, int place) {
+    Entry label =
+        entry(
+            "layer-label-" + k,
+            "table.layer-variable",
+            (table, text) -> table.withLayerLabel(k, text));
+    label.field().setAccessibleText(Words.of("table.layer-label", k + 1));
+    label.field().setId("layer-" + (k + 1));
+    label.field().getStyleClass().addAll("label-field", "layer-field");
+    layerLabels.add(label);
+    pane.add(label.field(), 0, place, columns + 2, 1);
+    pane.add(
+        remover(
+            Words.of("table.remove-layer", k + 1),
+            layers > 2,
+            () -> change("", table -> table.withoutLayer(k))),
+        columns + 2,
+        place);
   }
 
   private void addColumnLabel(int j) {
@@ -272,29 +337,33 @@ final class TableEditor extends VBox {
     pane.add(label.field(), j + 1, 1);
   }
 
-  private void addRow(int i) {
+  private void addRow(int layer, int i, int place) {
     Entry label =
         entry("row-label-" + i, "table.row-variable", (table, text) -> table.withRowLabel(i, text));
     label.field().setAccessibleText(Words.of("table.row-label", i + 1));
     label.field().getStyleClass().addAll("label-field", "row-field");
     rowLabels.add(label);
-    pane.add(label.field(), 0, FIRST_ROW + i);
+    pane.add(label.field(), 0, place);
     List<Entry> row = new ArrayList<>();
     for (int j = 0; j < columns; j++) {
-      Entry cell = cell(i, j);
+      Entry cell = cell(layer * rows + i, j);
       row.add(cell);
-      pane.add(cell.field(), j + 1, FIRST_ROW + i);
+      pane.add(cell.field(), j + 1, place);
     }
     cells.add(row);
     if (hasRowTotals()) {
-      pane.add(total(LineId.of("R", i + 1), "row-total"), columns + 1, FIRST_ROW + i);
+      pane.add(totals.add(ofLayer("R", layer, i + 1), "row-total"), columns + 1, place);
     }
-    boolean removable = rows > 2 && form != Form.SHARES;
+    boolean removable = rows > 2 && form != Form.SHARES && layer == 0;
     pane.add(
         remover(
             Words.of("table.remove-row", i + 1), removable, () -> change("", t -> t.withoutRow(i))),
         columns + 2,
-        FIRST_ROW + i);
+        place);
+  }
+
+  private LineId ofLayer(String family, int layer, int position) {
+    return layers == 0 ? LineId.of(family, position) : LineId.of(family, layer + 1, position);
   }
 
   private Entry cell(int i, int j) {
@@ -304,6 +373,7 @@ final class TableEditor extends VBox {
             "table.column-variable",
             (table, text) -> table.withCell(i, j, text));
     cell.field().getStyleClass().addAll("count-field", "flush-right");
+    cell.field().setPromptText(BLANK);
     cell.field().setId("count-" + (i + 1) + "-" + (j + 1));
     LineId line = built.get(i).get(j);
     numbers.registerField(line, cell.field());
@@ -318,34 +388,24 @@ final class TableEditor extends VBox {
     return cell;
   }
 
-  private NumberNode total(LineId line, String style) {
-    NumberNode node = new NumberNode("", Role.OTHER, Appearance.SHOWN).inTable();
-    node.getStyleClass().add(style);
-    numbers.register(line, node);
-    totals.add(new Total(line, node));
-    return node;
-  }
-
-  private void addFoot() {
-    int foot = FIRST_ROW + rows;
+  private void addFoot(int layer, int foot) {
     switch (form) {
-      case TWO_WAY -> {
+      case TWO_WAY, LAYERS -> {
         pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
         for (int j = 0; j < columns; j++) {
-          pane.add(total(LineId.of("C", j + 1), "column-total"), j + 1, foot);
-          addRemover(j, foot + 1);
+          pane.add(totals.add(ofLayer("C", layer, j + 1), "column-total"), j + 1, foot);
         }
-        pane.add(total(LineId.of("n"), "grand-total"), columns + 1, foot);
+        LineId size = layers == 0 ? LineId.of("n") : LineId.of("n", layer + 1);
+        pane.add(totals.add(size, "grand-total"), columns + 1, foot);
       }
       case FREQUENCIES -> {
         pane.add(BlockViews.foot(Wording.english().text("table.total")), 0, foot);
-        pane.add(total(LineId.of("n"), "column-total"), 1, foot);
+        pane.add(totals.add(LineId.of("n"), "column-total"), 1, foot);
       }
       case SHARES -> {
         // Successes and trials have no sum that means anything here.
       }
     }
-    totals.stream().findFirst().ifPresent(total -> total.node().setFocusTraversable(true));
   }
 
   private void addRemover(int column, int row) {
@@ -368,27 +428,9 @@ final class TableEditor extends VBox {
     return button;
   }
 
-  private void showTotals() {
-    Map<LineId, GridCell> known =
-        Stream.of(
-                grid.rowTotals().stream(), grid.columnTotals().stream(), grid.grandTotal().stream())
-            .flatMap(cells -> cells)
-            .collect(Collectors.toMap(GridCell::line, cell -> cell, (one, _) -> one));
-    for (Total total : totals) {
-      GridCell cell = known.get(total.line());
-      total.node().setNumber(cell == null ? "–" : cell.text());
-      if (cell != null) {
-        String role = LiveNumbers.roleStyle(cell.role());
-        if (!total.node().getStyleClass().contains(role)) {
-          total.node().getStyleClass().removeIf(style -> style.startsWith("role-"));
-          total.node().getStyleClass().add(role);
-        }
-      }
-    }
-  }
-
   private List<TextField> everyField() {
     List<TextField> all = new ArrayList<>();
+    layerLabels.forEach(entry -> all.add(entry.field()));
     rowLabels.forEach(entry -> all.add(entry.field()));
     columnLabels.forEach(entry -> all.add(entry.field()));
     cells.forEach(row -> row.forEach(entry -> all.add(entry.field())));
@@ -402,6 +444,7 @@ final class TableEditor extends VBox {
       case Problem.ColumnLabel(var j) when j < columnLabels.size() ->
           List.of(columnLabels.get(j).field());
       case Problem.ColumnLabel _ -> List.of();
+      case Problem.LayerLabel(var k) -> List.of(layerLabels.get(k).field());
       case Problem.WholeTable _, Problem.Field _ -> List.of();
     };
   }

@@ -47,7 +47,7 @@ final class TableMenu extends Button {
             .flatMap(
                 block ->
                     switch (block) {
-                      case PageBlock.DataTable(var grid) -> Stream.of(grid);
+                      case PageBlock.DataTable(var layers) -> layers.stream();
                       case PageBlock.Grids(var several) -> several.stream();
                       default -> Stream.empty();
                     })

@@ -17,6 +17,8 @@ final class TableTools extends HBox {
 
     void lastColumn();
 
+    void lastLayer();
+
     void firstShare();
   }
 
@@ -42,6 +44,12 @@ final class TableTools extends HBox {
               tool("fth-plus", "table.add-column", this::addColumn),
               tool("fth-repeat", "table.turn", () -> change(TableEntry::turned)),
               paste);
+      case LAYERS ->
+          List.of(
+              tool("fth-plus", "table.add-layer", this::addLayer),
+              tool("fth-plus", "table.add-row", this::addRow),
+              tool("fth-plus", "table.add-column", this::addColumn),
+              tool("fth-repeat", "table.turn", () -> change(TableEntry::turned)));
       case FREQUENCIES ->
           List.of(
               tool("fth-plus", "table.add-category", this::addRow),
@@ -77,6 +85,11 @@ final class TableTools extends HBox {
     change(
         table -> table.withColumnAdded(Words.of("table.new-column", table.columns().size() + 1)));
     focus.lastColumn();
+  }
+
+  private void addLayer() {
+    change(table -> table.withLayerAdded(Words.of("table.new-layer", table.layers().size() + 1)));
+    focus.lastLayer();
   }
 
   /// The shares begin as what they were: all equal.

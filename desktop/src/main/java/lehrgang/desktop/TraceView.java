@@ -100,10 +100,15 @@ final class TraceView extends ScrollPane {
     sections.getChildren().add(plain(trace.headline(), HEADLINE));
     sections
         .getChildren()
-        .add(links("trace.comes-from", "trace.typed", trace.sources(), LinkText.NUMBER));
+        .add(links("trace.comes-from", trace.given(), trace.sources(), LinkText.NUMBER));
     sections
         .getChildren()
-        .add(links("trace.goes-into", "trace.end", trace.uses(), LinkText.SYMBOL));
+        .add(
+            links(
+                "trace.goes-into",
+                Wording.english().text("trace.end"),
+                trace.uses(),
+                LinkText.SYMBOL));
     trace
         .formula()
         .ifPresent(
@@ -155,7 +160,7 @@ final class TraceView extends ScrollPane {
   private Node links(String key, String none, List<Trace.Link> links, LinkText text) {
     VBox section = new VBox(head(key));
     if (links.isEmpty()) {
-      section.getChildren().add(BlockViews.label(Wording.english().text(none), "trace-none"));
+      section.getChildren().add(BlockViews.label(none, "trace-none"));
       return section;
     }
     FlowPane chips = new FlowPane();

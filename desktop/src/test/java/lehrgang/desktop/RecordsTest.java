@@ -8,7 +8,6 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -48,17 +47,6 @@ class RecordsTest {
     return driver.window().scene().getRoot().lookup("#" + id);
   }
 
-  @SuppressWarnings("unchecked")
-  private void pick(String id, Object value) {
-    FxTurn.run(() -> ((ComboBox<Object>) find(id)).setValue(value));
-    FxTurn.settle();
-  }
-
-  private void fire(String id) {
-    FxTurn.run(() -> ((ButtonBase) find(id)).fire());
-    FxTurn.settle();
-  }
-
   private void add(String sort) {
     FxTurn.run(
         () ->
@@ -68,11 +56,6 @@ class RecordsTest {
                     .findFirst()
                     .orElseThrow()
                     .fire());
-    FxTurn.settle();
-  }
-
-  private void type(String id, String text) {
-    FxTurn.run(() -> ((TextField) find(id)).setText(text));
     FxTurn.settle();
   }
 
@@ -87,9 +70,9 @@ class RecordsTest {
 
   private void countRegister(String rows, String columns) {
     drop(REGISTER);
-    pick("count-rows", rows);
-    pick("count-columns", columns);
-    fire("records-go");
+    driver.pick("count-rows", rows);
+    driver.pick("count-columns", columns);
+    driver.press("records-go");
     driver.await(() -> driver.workbench().solution().get().origin().isPresent());
   }
 
@@ -111,7 +94,7 @@ class RecordsTest {
   void spellingsAreUnitedOnlyWhenThatIsTaken() {
     countRegister("route", "season");
     assertThat(origin().tally().table().rows()).hasSize(7);
-    fire("recipe-unite");
+    driver.press("recipe-unite");
     assertThat(origin().tally().table().rows())
         .containsExactly("Gorge path", "Lake loop", "Summit way");
     assertThat(driver.isShown("11 records get another name.")).isTrue();
@@ -121,23 +104,23 @@ class RecordsTest {
   @Test
   void aNumberIsCutIntoClassesWithItsEffectSeenBefore() {
     countRegister("route", "season");
-    fire("recipe-unite");
+    driver.press("recipe-unite");
     add("cut");
-    pick("recipe-column", "age");
-    type("recipe-text", "14; 30; 60; 90");
+    driver.pick("recipe-column", "age");
+    driver.fill("recipe-text", "14; 30; 60; 90");
     assertThat(driver.isShown("14 to under 30: ")).isTrue();
-    fire("recipe-apply");
-    pick("recipe-rows", "age class");
+    driver.press("recipe-apply");
+    driver.pick("recipe-rows", "age class");
     assertThat(origin().tally().table().rows())
         .containsExactly("14 to under 30", "30 to under 60", "60 to under 90");
     assertThat(driver.isShown("lies outside all classes of age class")).isTrue();
-    fire("recipe-edit-2");
-    type("recipe-text", "90; 14");
-    fire("recipe-apply");
+    driver.press("recipe-edit-2");
+    driver.fill("recipe-text", "90; 14");
+    driver.press("recipe-apply");
     assertThat(driver.isShown("Type rising edges")).isTrue();
     FxTurn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
-    type("recipe-text", "30; 60");
-    fire("recipe-apply");
+    driver.fill("recipe-text", "30; 60");
+    driver.press("recipe-apply");
     assertThat(origin().tally().table().rows())
         .containsExactly("under 30", "30 to under 60", "60 and over");
   }
@@ -146,19 +129,19 @@ class RecordsTest {
   void stepsAreMovedAndLeftOutAndUndone() {
     countRegister("gate", "map");
     add("keep");
-    pick("recipe-column", "map");
+    driver.pick("recipe-column", "map");
     FxTurn.run(
         () ->
             driver.window().scene().getRoot().lookupAll(".check-box").stream()
                 .map(CheckBox.class::cast)
                 .filter(box -> "yes".equals(box.getUserData()))
                 .forEach(box -> box.setSelected(true)));
-    fire("recipe-apply");
+    driver.press("recipe-apply");
     assertThat(driver.isShown("“map” has")).isFalse();
     assertThat(origin().recipe().steps())
         .containsExactly(new RecipeStep.Keep("map", RecipeStep.Test.IS, List.of("yes")));
     assertThat(driver.isShown("do not pass step 1, by map")).isTrue();
-    fire("recipe-remove-1");
+    driver.press("recipe-remove-1");
     assertThat(origin().recipe().steps()).isEmpty();
     FxTurn.run(driver.workbench()::undo);
     assertThat(origin().recipe().steps()).hasSize(1);
@@ -167,7 +150,7 @@ class RecordsTest {
   @Test
   void whatMakesNoTableIsSaidAndTheLastTableStays() {
     countRegister("route", "season");
-    pick("recipe-rows", "age");
+    driver.pick("recipe-rows", "age");
     assertThat(driver.isShown("“age” has 6")).isTrue();
     assertThat(origin().recipe().count().rows()).isEqualTo("route");
     FxTurn.run(() -> ((MenuButton) find("recipe-add")).getItems().getLast().fire());
@@ -186,9 +169,9 @@ class RecordsTest {
                 .filter(button -> button.getText().equals("before and after"))
                 .forEach(ButtonBase::fire));
     FxTurn.settle();
-    pick("count-rows", "waymark before");
-    pick("count-columns", "waymark after");
-    fire("records-go");
+    driver.pick("count-rows", "waymark before");
+    driver.pick("count-columns", "waymark after");
+    driver.press("records-go");
     driver.await(() -> driver.workbench().solution().get().origin().isPresent());
     assertThat(driver.workbench().solution().get().procedure()).isEqualTo("matched-pairs");
     assertThat(driver.isShown("608 subjects, each asked twice")).isTrue();
@@ -198,9 +181,9 @@ class RecordsTest {
   void anotherReadingOfTheFileIsShownAtOnce() throws Exception {
     Path odd = Files.writeString(folder.resolve("odd.csv"), "a;b,c\n1;2,3\n4;5,6\n");
     drop(odd);
-    pick("separator", ',');
+    driver.pick("separator", ',');
     assertThat(driver.isShown("a;b")).isTrue();
-    pick("separator", ';');
+    driver.pick("separator", ';');
     assertThat(driver.isShown("a;b")).isFalse();
     assertThat(driver.isShown("b,c")).isTrue();
   }
@@ -212,7 +195,7 @@ class RecordsTest {
             folder.resolve("table.csv"),
             "route,Spring,Summer,Total\nLake loop,3,9,12\nGorge path,8,4,12\nTotal,11,13,24\n");
     drop(table);
-    fire("records-go");
+    driver.press("records-go");
     assertThat(driver.workbench().solution().get().table().rows())
         .containsExactly("Lake loop", "Gorge path");
     assertThat(driver.isShown("totals and were left out")).isTrue();
@@ -228,9 +211,9 @@ class RecordsTest {
             + "Gorge path\tyes\n"
             + "Lake loop\tyes\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
-    pick("count-rows", "route");
-    pick("count-columns", "map");
-    fire("records-go");
+    driver.pick("count-rows", "route");
+    driver.pick("count-columns", "map");
+    driver.press("records-go");
     driver.await(() -> driver.workbench().solution().get().origin().isPresent());
     assertThat(driver.isShown("The counts come from the 5 records of what was pasted")).isTrue();
     assertThat(origin().tally().table().cells())
@@ -251,7 +234,7 @@ class RecordsTest {
     driver.await(() -> driver.workbench().notice().get().offer().isPresent());
     assertThat(driver.isShown("register.csv has changed since its records were counted")).isTrue();
     assertThat(origin()).isEqualTo(counted);
-    fire("notice-offer");
+    driver.press("notice-offer");
     driver.await(() -> !origin().equals(counted));
     assertThat(origin().tally().table().rows()).doesNotContain("Mill Gate");
     Files.delete(csv);

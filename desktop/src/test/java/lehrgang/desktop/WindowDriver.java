@@ -13,6 +13,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
@@ -182,6 +183,21 @@ final class WindowDriver {
   void press(String id) {
     Node node = find(id);
     FxTurn.run(() -> ((ButtonBase) node).fire());
+  }
+
+  /// Fills a field at once.
+  void fill(String id, String text) {
+    Node node = find(id);
+    FxTurn.run(() -> ((TextInputControl) node).setText(text));
+    settle();
+  }
+
+  /// Takes an entry of a list.
+  @SuppressWarnings("unchecked")
+  void pick(String id, Object entry) {
+    Node node = find(id);
+    FxTurn.run(() -> ((ComboBox<Object>) node).setValue(entry));
+    settle();
   }
 
   /// Presses the button with this text.

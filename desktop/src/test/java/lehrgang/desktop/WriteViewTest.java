@@ -306,7 +306,7 @@ class WriteViewTest {
                 driver.workbench().sight().get().page().orElseThrow().steps().stream()
                     .flatMap(step -> step.blocks().stream())
                     .filter(PageBlock.DataTable.class::isInstance)
-                    .map(block -> ((PageBlock.DataTable) block).grid())
+                    .map(block -> ((PageBlock.DataTable) block).layers().getFirst())
                     .findFirst()
                     .orElseThrow());
     FxTurn.run(() -> driver.window().view().files().saveTable(csv, grid, Digits.SHOWN));

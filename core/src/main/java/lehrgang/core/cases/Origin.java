@@ -19,18 +19,22 @@ public record Origin(Records records, Recipe recipe, Tally tally) {
 
   /// The categories of a counted column with their counts.
   ///
-  /// @param axis 0 for the column that gives the rows, 1 for the one that gives the columns
+  /// @param axis 0 for the column that gives the rows, 1 for the one that gives the columns, 2 for
+  /// the one that gives the layers
   public Map<String, Long> categories(int axis) {
     TableEntry table = tally.table();
-    List<String> labels = axis == 0 ? table.rows() : table.columns();
+    int rows = table.rows().size();
     Map<String, Long> counts = new LinkedHashMap<>();
-    for (int k = 0; k < labels.size(); k++) {
-      int place = k;
-      List<String> line =
-          axis == 0
-              ? table.cells().get(place)
-              : table.cells().stream().map(row -> row.get(place)).toList();
-      counts.put(labels.get(k), line.stream().mapToLong(Long::parseLong).sum());
+    for (int i = 0; i < table.cells().size(); i++) {
+      for (int j = 0; j < table.columns().size(); j++) {
+        String label =
+            switch (axis) {
+              case 0 -> table.rows().get(i % rows);
+              case 1 -> table.columns().get(j);
+              default -> table.layers().get(i / rows);
+            };
+        counts.merge(label, Long.parseLong(table.cells().get(i).get(j)), Long::sum);
+      }
     }
     return counts;
   }

@@ -15,7 +15,12 @@ public record Recipe(List<RecipeStep> steps, Count count) {
   /// @param form    what becomes of the columns
   /// @param rows    the column that gives the rows
   /// @param columns the column that gives the columns; blank for one variable
-  public record Count(Form form, String rows, String columns) {
+  /// @param layers  the column that gives the layers; blank without layers
+  public record Count(Form form, String rows, String columns, String layers) {
+    public Count(Form form, String rows, String columns) {
+      this(form, rows, columns, "");
+    }
+
     public static Count one(String column) {
       return new Count(Form.ONE, column, "");
     }
@@ -24,9 +29,31 @@ public record Recipe(List<RecipeStep> steps, Count count) {
       return new Count(Form.TWO, rows, columns);
     }
 
+    public Count withRows(String column) {
+      return new Count(form, column, columns, layers);
+    }
+
+    public Count withColumns(String column) {
+      return new Count(form, rows, column, layers);
+    }
+
+    /// The same two columns, within each category of a third.
+    public Count inLayersOf(String column) {
+      return new Count(Form.LAYERS, rows, columns, column);
+    }
+
+    /// The same two columns, all layers together.
+    public Count withoutLayers() {
+      return two(rows, columns);
+    }
+
     /// The columns that are counted.
     public List<String> named() {
-      return form == Form.ONE ? List.of(rows) : List.of(rows, columns);
+      return switch (form) {
+        case ONE -> List.of(rows);
+        case TWO, PAIRED -> List.of(rows, columns);
+        case LAYERS -> List.of(rows, columns, layers);
+      };
     }
   }
 
@@ -36,7 +63,9 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     /// Two columns against each other.
     TWO,
     /// Before and after: both columns have the same categories.
-    PAIRED;
+    PAIRED,
+    /// Two columns against each other, within each category of a third.
+    LAYERS;
 
     public String key() {
       return name().toLowerCase(Locale.ROOT);

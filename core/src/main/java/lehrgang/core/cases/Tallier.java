@@ -146,9 +146,11 @@ public final class Tallier {
       note(step);
     }
     List<String> cell =
-        counted.length == 1
-            ? List.of(known(counted[0]))
-            : List.of(known(counted[0]), known(counted[1]));
+        switch (counted.length) {
+          case 1 -> List.of(known(counted[0]));
+          case 2 -> List.of(known(counted[0]), known(counted[1]));
+          default -> List.of(known(counted[0]), known(counted[1]), known(counted[2]));
+        };
     for (int k = 0; k < counted.length; k++) {
       int column = counted[k];
       if (record.missing(column) != null) {
@@ -201,13 +203,14 @@ public final class Tallier {
       problems.add(problem(Phrase.of("problem.nothing-counted").with("read", record.number())));
     }
     for (int k = 0; k < categories.size(); k++) {
-      if (categories.get(k).size() > TableEntry.MOST_CATEGORIES) {
+      int most = k < 2 ? TableEntry.MOST_CATEGORIES : TableEntry.MOST_LAYERS;
+      if (categories.get(k).size() > most) {
         problems.add(
             problem(
                 Phrase.of("problem.no-categories")
                     .with("column", recipe.count().named().get(k))
                     .with("values", categories.get(k).size())
-                    .with("most", TableEntry.MOST_CATEGORIES)));
+                    .with("most", most)));
       }
     }
     return Checked.of(
@@ -243,6 +246,9 @@ public final class Tallier {
     Set<String> both = new LinkedHashSet<>(categories.get(0));
     both.addAll(categories.get(1));
     boolean paired = count.form() == Recipe.Form.PAIRED;
+    if (count.form() == Recipe.Form.LAYERS) {
+      return layered(count);
+    }
     List<String> rows = inOrder(0, paired ? both : categories.get(0));
     List<String> columns = paired ? rows : inOrder(1, categories.get(1));
     return new TableEntry(
@@ -253,6 +259,27 @@ public final class Tallier {
         rows.stream()
             .map(row -> columns.stream().map(column -> written(List.of(row, column))).toList())
             .toList());
+  }
+
+  private TableEntry layered(Recipe.Count count) {
+    List<String> rows = inOrder(0, categories.get(0));
+    List<String> columns = inOrder(1, categories.get(1));
+    List<String> layers = inOrder(2, categories.get(2));
+    List<List<String>> counts = new ArrayList<>();
+    for (String layer : layers) {
+      for (String row : rows) {
+        counts.add(columns.stream().map(column -> written(List.of(row, column, layer))).toList());
+      }
+    }
+    return new TableEntry(
+        TableEntry.Form.LAYERS,
+        count.rows(),
+        count.columns(),
+        count.layers(),
+        rows,
+        columns,
+        layers,
+        counts);
   }
 
   private String written(List<String> cell) {

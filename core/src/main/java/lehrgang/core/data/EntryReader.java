@@ -37,11 +37,22 @@ final class EntryReader {
     checkLabels(entry.columns(), "column");
   }
 
+  void checkLayerLabels() {
+    checkLabels(entry.layers(), "layer");
+  }
+
+  private static Problem.Place labelOf(String side, int i) {
+    return switch (side) {
+      case "row" -> new Problem.RowLabel(i);
+      case "column" -> new Problem.ColumnLabel(i);
+      default -> new Problem.LayerLabel(i);
+    };
+  }
+
   private void checkLabels(List<String> labels, String side) {
     Map<String, Integer> first = new HashMap<>();
     for (int i = 0; i < labels.size(); i++) {
-      Problem.Place place =
-          side.equals("row") ? new Problem.RowLabel(i) : new Problem.ColumnLabel(i);
+      Problem.Place place = labelOf(side, i);
       String label = labels.get(i).strip();
       Integer earlier = label.isEmpty() ? null : first.putIfAbsent(label, i);
       if (label.isEmpty()) {
@@ -57,11 +68,11 @@ final class EntryReader {
     }
   }
 
-  /// The counts of some columns, by row; 0 stands for what could not be read.
+  /// The counts of some columns, by row, layer after layer; 0 stands for what could not be read.
   List<List<Long>> counts(int firstColumn, int lastColumn) {
     List<List<Long>> counts = new ArrayList<>();
     long sum = 0;
-    for (int i = 0; i < entry.rows().size(); i++) {
+    for (int i = 0; i < entry.cells().size(); i++) {
       List<Long> row = new ArrayList<>();
       for (int j = firstColumn; j <= lastColumn; j++) {
         row.add(count(i, j));
@@ -90,14 +101,22 @@ final class EntryReader {
 
   /// A cell in words: its row, and its column where there is a choice of columns.
   Phrase place(int i, int j) {
-    Phrase row = Phrase.label(labelOr(entry.rows().get(i), i));
+    int inLayer = i % entry.rows().size();
+    Phrase row = Phrase.label(labelOr(entry.rows().get(inLayer), inLayer));
     if (entry.form() == TableEntry.Form.FREQUENCIES) {
       return row;
     }
     String column = labelOr(entry.columns().get(j), j);
     Phrase head =
         entry.form().namesItsColumns() ? Phrase.label(column) : Phrase.of("column." + column);
-    return Phrase.of("place.in-table").with("row", row).with("column", head);
+    Phrase place = Phrase.of("place.in-table").with("row", row).with("column", head);
+    if (entry.layers().isEmpty()) {
+      return place;
+    }
+    int layer = i / entry.rows().size();
+    return Phrase.of("place.in-layer")
+        .with("place", place)
+        .with("layer", labelOr(entry.layers().get(layer), layer));
   }
 
   private static String labelOr(String label, int position) {

@@ -9,7 +9,7 @@ import lehrgang.core.wording.Phrase;
 /// @param sentence what is wrong and what to do
 /// @param remedy   a choice that would mend it, to be offered and never taken silently
 public record Problem(Place place, Phrase sentence, Optional<Remedy> remedy) {
-  /// A place in the input; rows and columns count from 0.
+  /// A place in the input; rows and columns count from 0, and the rows of all layers count on.
   public sealed interface Place {}
 
   public record Cell(int row, int column) implements Place {}
@@ -17,6 +17,8 @@ public record Problem(Place place, Phrase sentence, Optional<Remedy> remedy) {
   public record RowLabel(int row) implements Place {}
 
   public record ColumnLabel(int column) implements Place {}
+
+  public record LayerLabel(int layer) implements Place {}
 
   public record WholeTable() implements Place {}
 

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import lehrgang.core.expr.LineId;
 
@@ -14,13 +15,19 @@ import lehrgang.core.expr.LineId;
 /// @param form           what its rows and columns mean
 /// @param rowVariable    what the rows tell apart
 /// @param columnVariable what the columns tell apart; for [Form#SHARES] what counts as a success
-/// @param cells          by row, then column; all rows have as many cells as there are columns
+/// @param layerVariable  what the layers tell apart; blank without layers
+/// @param rows           their labels, the same in every layer
+/// @param layers         their labels; empty for every form but [Form#LAYERS]
+/// @param cells          by layer, then row, then column: the rows of the second layer follow those
+///     of the first; all have as many cells as there are columns
 public record TableEntry(
     Form form,
     String rowVariable,
     String columnVariable,
+    String layerVariable,
     List<String> rows,
     List<String> columns,
+    List<String> layers,
     List<List<String>> cells) {
   /// What the rows and columns of a typed table mean.
   public enum Form {
@@ -30,7 +37,9 @@ public record TableEntry(
     /// `share`.
     FREQUENCIES,
     /// A group a row, with its successes and its trials; columns `successes` and `trials`.
-    SHARES;
+    SHARES,
+    /// Counts by two variables, once for each category of a third.
+    LAYERS;
 
     /// The name in files, such as `two-way`.
     public String key() {
@@ -43,7 +52,7 @@ public record TableEntry(
 
     /// Whether the columns are categories of the user's own.
     public boolean namesItsColumns() {
-      return this == TWO_WAY;
+      return this == TWO_WAY || this == LAYERS;
     }
   }
 
@@ -55,17 +64,34 @@ public record TableEntry(
   /// The most rows or columns that a page can hold.
   public static final int MOST_CATEGORIES = 30;
 
+  /// The most layers that a page can hold.
+  public static final int MOST_LAYERS = 12;
+
   /// Sums of counts up to here are safe in every program that reads our files.
   public static final long MOST_OBSERVATIONS = 9_000_000_000_000_000L;
 
   public TableEntry {
     rows = List.copyOf(rows);
     columns = List.copyOf(columns);
+    layers = List.copyOf(layers);
     cells = cells.stream().map(List::copyOf).toList();
     int width = columns.size();
-    if (cells.size() != rows.size() || cells.stream().anyMatch(row -> row.size() != width)) {
+    if (form == Form.LAYERS == layers.isEmpty()
+        || cells.size() != rows.size() * Math.max(1, layers.size())
+        || cells.stream().anyMatch(row -> row.size() != width)) {
       throw new IllegalArgumentException("the cells do not fit the labels");
     }
+  }
+
+  /// A table without layers.
+  public TableEntry(
+      Form form,
+      String rowVariable,
+      String columnVariable,
+      List<String> rows,
+      List<String> columns,
+      List<List<String>> cells) {
+    this(form, rowVariable, columnVariable, "", rows, columns, List.of(), cells);
   }
 
   /// A two-way table.
@@ -76,6 +102,13 @@ public record TableEntry(
       List<String> columns,
       List<List<String>> cells) {
     this(Form.TWO_WAY, rowVariable, columnVariable, rows, columns, cells);
+  }
+
+  /// The two-way table in one layer.
+  public TableEntry layer(int layer) {
+    int first = layer * rows.size();
+    return new TableEntry(
+        rowVariable, columnVariable, rows, columns, cells.subList(first, first + rows.size()));
   }
 
   /// With another text in a cell. A ratio such as `9:3:3:1` in a column of shares fills the column.
@@ -94,6 +127,7 @@ public record TableEntry(
   public LineId usualLine(int row, int column) {
     return switch (form) {
       case TWO_WAY -> LineId.of("O", row + 1, column + 1);
+      case LAYERS -> LineId.of("O", row / rows.size() + 1, row % rows.size() + 1, column + 1);
       case FREQUENCIES -> LineId.of(column == 0 ? "O" : "stated", row + 1);
       case SHARES ->
           rows.size() == 1
@@ -111,58 +145,63 @@ public record TableEntry(
   }
 
   public TableEntry withRowLabel(int row, String label) {
-    return new TableEntry(
-        form, rowVariable, columnVariable, replaced(rows, row, label), columns, cells);
+    return with(replaced(rows, row, label), columns, layers, cells);
   }
 
   public TableEntry withColumnLabel(int column, String label) {
-    return new TableEntry(
-        form, rowVariable, columnVariable, rows, replaced(columns, column, label), cells);
+    return with(rows, replaced(columns, column, label), layers, cells);
+  }
+
+  public TableEntry withLayerLabel(int layer, String label) {
+    return with(rows, columns, replaced(layers, layer, label), cells);
   }
 
   public TableEntry withVariables(String forRows, String forColumns) {
-    return new TableEntry(form, forRows, forColumns, rows, columns, cells);
+    return new TableEntry(form, forRows, forColumns, layerVariable, rows, columns, layers, cells);
+  }
+
+  public TableEntry withLayerVariable(String forLayers) {
+    return new TableEntry(
+        form, rowVariable, columnVariable, forLayers, rows, columns, layers, cells);
   }
 
   public TableEntry withRowAdded(String label) {
-    return new TableEntry(
-        form,
-        rowVariable,
-        columnVariable,
-        added(rows, label),
-        columns,
-        added(cells, Collections.nCopies(columns.size(), "")));
+    return with(added(rows, label), columns, layers, inEachLayer(rows -> added(rows, blankRow())));
   }
 
   public TableEntry withColumnAdded(String label) {
-    return new TableEntry(
-        form,
-        rowVariable,
-        columnVariable,
-        rows,
-        added(columns, label),
-        cells.stream().map(row -> added(row, "")).toList());
+    return with(
+        rows, added(columns, label), layers, cells.stream().map(row -> added(row, "")).toList());
+  }
+
+  /// With a layer without counts.
+  public TableEntry withLayerAdded(String label) {
+    List<List<String>> more = new ArrayList<>(cells);
+    rows.forEach(_ -> more.add(blankRow()));
+    return with(rows, columns, added(layers, label), more);
   }
 
   public TableEntry withoutRow(int row) {
-    return new TableEntry(
-        form, rowVariable, columnVariable, without(rows, row), columns, without(cells, row));
+    return with(without(rows, row), columns, layers, inEachLayer(rows -> without(rows, row)));
   }
 
   public TableEntry withoutColumn(int column) {
-    return new TableEntry(
-        form,
-        rowVariable,
-        columnVariable,
+    return with(
         rows,
         without(columns, column),
+        layers,
         cells.stream().map(row -> without(row, column)).toList());
+  }
+
+  public TableEntry withoutLayer(int layer) {
+    List<List<String>> fewer = new ArrayList<>(cells);
+    fewer.subList(layer * rows.size(), (layer + 1) * rows.size()).clear();
+    return with(rows, columns, without(layers, layer), fewer);
   }
 
   /// The rows in reverse order: which group is first.
   public TableEntry swapped() {
-    return new TableEntry(
-        form, rowVariable, columnVariable, rows.reversed(), columns, cells.reversed());
+    return with(rows.reversed(), columns, layers, inEachLayer(List::reversed));
   }
 
   /// Rows become columns and columns rows.
@@ -171,15 +210,46 @@ public record TableEntry(
         form,
         columnVariable,
         rowVariable,
+        layerVariable,
         columns,
         rows,
-        IntStream.range(0, columns.size())
-            .mapToObj(j -> cells.stream().map(row -> row.get(j)).toList())
-            .toList());
+        layers,
+        inEachLayer(
+            rows ->
+                IntStream.range(0, columns.size())
+                    .mapToObj(j -> rows.stream().map(row -> row.get(j)).toList())
+                    .toList()));
+  }
+
+  private List<String> blankRow() {
+    return Collections.nCopies(columns.size(), "");
+  }
+
+  private List<List<String>> inEachLayer(UnaryOperator<List<List<String>>> change) {
+    return IntStream.range(0, Math.max(1, layers.size()))
+        .mapToObj(k -> cells.subList(k * rows.size(), (k + 1) * rows.size()))
+        .flatMap(layer -> change.apply(layer).stream())
+        .toList();
+  }
+
+  private TableEntry with(
+      List<String> changedRows,
+      List<String> changedColumns,
+      List<String> changedLayers,
+      List<List<String>> changed) {
+    return new TableEntry(
+        form,
+        rowVariable,
+        columnVariable,
+        layerVariable,
+        changedRows,
+        changedColumns,
+        changedLayers,
+        changed);
   }
 
   private TableEntry withCells(List<List<String>> changed) {
-    return new TableEntry(form, rowVariable, columnVariable, rows, columns, changed);
+    return with(rows, columns, layers, changed);
   }
 
   private static <T> List<T> replaced(List<T> list, int at, T item) {

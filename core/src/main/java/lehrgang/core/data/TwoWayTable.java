@@ -42,6 +42,25 @@ public record TwoWayTable(
   /// The table that was typed, if every label and count is right.
   public static Checked<TwoWayTable> check(TableEntry entry, Margins margins) {
     EntryReader reader = new EntryReader(entry);
+    checkSize(entry, reader);
+    reader.checkRowLabels();
+    reader.checkColumnLabels();
+    List<List<Long>> counts = reader.counts(0, entry.columns().size() - 1);
+    if (reader.problems().isEmpty()) {
+      checkMargins(entry, counts, margins, reader);
+    }
+    return Checked.of(
+        reader.problems(),
+        () ->
+            new TwoWayTable(
+                EntryReader.named(entry.rowVariable(), "rows"),
+                EntryReader.named(entry.columnVariable(), "columns"),
+                entry.rows(),
+                entry.columns(),
+                counts));
+  }
+
+  static void checkSize(TableEntry entry, EntryReader reader) {
     int rows = entry.rows().size();
     int columns = entry.columns().size();
     if (rows < 2 || columns < 2) {
@@ -57,21 +76,6 @@ public record TwoWayTable(
               .with("columns", columns)
               .with("most", TableEntry.MOST_CATEGORIES));
     }
-    reader.checkRowLabels();
-    reader.checkColumnLabels();
-    List<List<Long>> counts = reader.counts(0, columns - 1);
-    if (reader.problems().isEmpty()) {
-      checkMargins(entry, counts, margins, reader);
-    }
-    return Checked.of(
-        reader.problems(),
-        () ->
-            new TwoWayTable(
-                EntryReader.named(entry.rowVariable(), "rows"),
-                EntryReader.named(entry.columnVariable(), "columns"),
-                entry.rows(),
-                entry.columns(),
-                counts));
   }
 
   private static void checkMargins(

@@ -27,7 +27,17 @@ public sealed interface Block {
   record QuestionText() implements Block {}
 
   /// The table that is typed, with its totals.
-  record DataEntry(CellTable table) implements Block {}
+  ///
+  /// @param layers one table, or one for each layer
+  record DataEntry(List<CellTable> layers) implements Block {
+    public DataEntry {
+      layers = List.copyOf(layers);
+    }
+
+    public DataEntry(CellTable table) {
+      this(List.of(table));
+    }
+  }
 
   /// A number to be typed inside its sentence, where the sentence has a gap of the field's name.
   ///
@@ -163,8 +173,24 @@ public sealed interface Block {
 
   record Interval(Phrase name, LineId at, LineId low, LineId high) {}
 
-  /// Bars for observed and expected counts, from zero.
-  record PairedBars(CellTable observed, CellTable expected) implements Block {}
+  /// Bars in pairs, from zero.
+  ///
+  /// @param names       what the first of each pair is
+  /// @param otherNames  what the second is
+  /// @param alternative the figure in words, with a gap for the `list` of its pairs
+  record PairedBars(
+      CellTable bars, CellTable others, Phrase names, Phrase otherNames, Phrase alternative)
+      implements Block {
+    /// Observed counts beside expected ones.
+    public static PairedBars counts(CellTable observed, CellTable expected) {
+      return new PairedBars(
+          observed,
+          expected,
+          Phrase.of("figure.paired.observed"),
+          Phrase.of("figure.paired.expected"),
+          Phrase.of("figure.paired"));
+    }
+  }
 
   /// Bars ranked by size, each with the sign of another line.
   record RankedBars(List<LineId> sizes, List<LineId> signs, Phrase title) implements Block {

@@ -9,7 +9,8 @@ import java.util.stream.IntStream;
 /// The stable name of a line, such as `E[2,3]` or `X2`.
 ///
 /// @param name  the family: letters, digits and dots
-/// @param index row and column counted from 1, or letters for the general member; may be empty
+/// @param index layer, row and column counted from 1, or letters for the general member; may be
+/// empty
 public record LineId(String name, List<String> index) {
   private static final Pattern FORM = Pattern.compile("([A-Za-z][A-Za-z0-9.]*)(?:\\[([^\\]]+)])?");
 
@@ -35,6 +36,10 @@ public record LineId(String name, List<String> index) {
 
   public static LineId of(String name, int i, int j) {
     return new LineId(name, List.of(position(i), position(j)));
+  }
+
+  public static LineId of(String name, int layer, int i, int j) {
+    return new LineId(name, List.of(position(layer), position(i), position(j)));
   }
 
   /// The member that stands for all of its family in a symbol, such as *K*ᵢⱼ.
@@ -67,7 +72,8 @@ public record LineId(String name, List<String> index) {
     return switch (index.size()) {
       case 0 -> name.hashCode();
       case 1 -> 31 * name.hashCode() + index.get(0).hashCode();
-      default -> 31 * (31 * name.hashCode() + index.get(0).hashCode()) + index.get(1).hashCode();
+      case 2 -> 31 * (31 * name.hashCode() + index.get(0).hashCode()) + index.get(1).hashCode();
+      default -> 31 * name.hashCode() + index.hashCode();
     };
   }
 

@@ -76,9 +76,10 @@ public final class PlainText {
         .orElse("");
   }
 
+  /// A lowered + stands for a sum over that index.
   private static String lowered(Box index) {
     String text = of(index);
-    return allIn(text)
+    return allIn(text.replace("+", ""))
         ? shift(text, LOWERED)
         : "_" + (text.contains(" ") ? "(" + text + ")" : text);
   }
@@ -90,7 +91,7 @@ public final class PlainText {
   private static String shift(String digits, String into) {
     return digits
         .chars()
-        .mapToObj(c -> String.valueOf(into.charAt(c - '0')))
+        .mapToObj(c -> c == '+' ? "₊" : String.valueOf(into.charAt(c - '0')))
         .collect(Collectors.joining());
   }
 }

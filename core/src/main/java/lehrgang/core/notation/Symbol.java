@@ -46,6 +46,14 @@ public record Symbol(String letter, String raised, String lowered) {
     if (mark.isEmpty()) {
       return Optional.empty();
     }
+    if (mark.matches("[0-9+,]*[ijk][0-9+,ijk]*")) {
+      return Optional.of(
+          Box.row(
+              mark.chars()
+                  .mapToObj(Character::toString)
+                  .map(sign -> sign.matches("[ijk]") ? Box.variable(sign) : Box.name(sign))
+                  .toArray(Box[]::new)));
+    }
     boolean letters = mark.chars().allMatch(Character::isLetter) && mark.length() <= 2;
     return Optional.of(letters && !mark.equals("cc") ? Box.variable(mark) : Box.name(mark));
   }

@@ -189,24 +189,24 @@ final class FigureSetter {
   /// The categories of a single variable stand beside each other.
   FigureSpec paired(Block.PairedBars bars) {
     List<Pair> pairs = new ArrayList<>();
-    List<Phrase> columns = bars.observed().columns();
-    for (int i = 0; i < bars.observed().rows().size(); i++) {
-      String row = typesetter.text(bars.observed().rows().get(i));
+    List<Phrase> columns = bars.bars().columns();
+    for (int i = 0; i < bars.bars().rows().size(); i++) {
+      String row = typesetter.text(bars.bars().rows().get(i));
       for (int j = 0; j < columns.size(); j++) {
         boolean single = columns.size() == 1;
         pairs.add(
             new Pair(
                 single ? "" : row,
                 single ? row : typesetter.text(columns.get(j)),
-                mark(bars.observed().cells().get(i).get(j)),
-                mark(bars.expected().cells().get(i).get(j))));
+                mark(bars.bars().cells().get(i).get(j)),
+                mark(bars.others().cells().get(i).get(j))));
       }
     }
     return new FigureSpec.Paired(
         pairs,
-        wording.text("figure.paired.observed"),
-        wording.text("figure.paired.expected"),
-        wording.text(Phrase.of("figure.paired").with("list", list(pairs))));
+        typesetter.text(bars.names()),
+        typesetter.text(bars.otherNames()),
+        typesetter.text(bars.alternative().with("list", list(pairs))));
   }
 
   private String list(List<Pair> pairs) {

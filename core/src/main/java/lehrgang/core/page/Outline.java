@@ -24,7 +24,7 @@ public final class Outline {
     Wording wording = Wording.in(solution.language(), solution.wording());
     return List.of(
         step(wording, "question", 1, new PageBlock.QuestionText(solution.question())),
-        step(wording, "data", 2, new PageBlock.DataTable(grid(solution.table(), wording))),
+        step(wording, "data", 2, new PageBlock.DataTable(grids(solution.table(), wording))),
         step(wording, "hypotheses", 3, level(solution, wording)));
   }
 
@@ -57,9 +57,18 @@ public final class Outline {
         id, number, wording.text("step." + id), "", StudentView.GIVEN, List.of(), List.of(block));
   }
 
-  private static Grid grid(TableEntry table, Wording wording) {
+  private static List<Grid> grids(TableEntry table, Wording wording) {
+    int rows = table.rows().size();
+    return table.layers().isEmpty()
+        ? List.of(grid(table, 0, "", wording))
+        : IntStream.range(0, table.layers().size())
+            .mapToObj(k -> grid(table, k * rows, table.layers().get(k), wording))
+            .toList();
+  }
+
+  private static Grid grid(TableEntry table, int first, String title, Wording wording) {
     List<List<GridCell>> cells =
-        IntStream.range(0, table.rows().size())
+        IntStream.range(first, first + table.rows().size())
             .mapToObj(
                 i ->
                     IntStream.range(0, table.columns().size())
@@ -71,7 +80,7 @@ public final class Outline {
             ? table.columns()
             : table.columns().stream().map(key -> wording.text("column." + key)).toList();
     return new Grid(
-        List.of(),
+        title.isEmpty() ? List.of() : List.of(new Span.Words(title, Span.Weight.PLAIN)),
         table.rows(),
         columns,
         cells,

@@ -41,7 +41,13 @@ public sealed interface PageBlock {
   record Stage(String what, String effect) {}
 
   /// The table that the instructor types.
-  record DataTable(Grid grid) implements PageBlock {}
+  ///
+  /// @param layers one table, or one for each layer
+  record DataTable(List<Grid> layers) implements PageBlock {
+    public DataTable {
+      layers = List.copyOf(layers);
+    }
+  }
 
   /// A sentence with a number in it that is typed there.
   ///

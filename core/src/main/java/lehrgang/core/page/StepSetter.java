@@ -137,7 +137,8 @@ final class StepSetter {
       case Block.Remark(var tone, var phrase) ->
           sentence(phrase).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
-      case Block.DataEntry(var table) -> Optional.of(new PageBlock.DataTable(grid(table)));
+      case Block.DataEntry(var layers) ->
+          Optional.of(new PageBlock.DataTable(layers.stream().map(this::grid).toList()));
       case Block.TypedNumber(var phrase, var field, var line) ->
           Optional.of(
               new PageBlock.TypedNumber(

@@ -11,7 +11,8 @@ import lehrgang.core.notation.Chain;
 ///
 /// @param heading  what it is
 /// @param headline its symbol and value
-/// @param sources  what it comes from
+/// @param sources  the lines that it comes from
+/// @param given    where it comes from if from no line, in words
 /// @param uses     what it goes into
 /// @param formula  how it is worked out; empty for what was typed
 /// @param facts    its value, seen from several sides
@@ -20,6 +21,7 @@ public record Trace(
     String heading,
     Chain headline,
     List<Link> sources,
+    String given,
     List<Link> uses,
     Optional<Chain> formula,
     List<Fact> facts) {

@@ -8,10 +8,12 @@ import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Reading;
+import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.number.Kind;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Shown;
@@ -27,6 +29,12 @@ final class TraceWriter {
 
   /// Two routes agree when they differ by less than double precision can tell.
   private static final BigDecimal CLOSE = new BigDecimal("1e-10");
+
+  /// Begins the families of sums over records.
+  private static final String OF_RECORDS = "x.";
+
+  /// The one line among degrees of freedom that is typed: how many parameters were estimated.
+  private static final String TYPED_PARAMETERS = "m";
 
   private final Page page;
   private final Typesetter typesetter;
@@ -51,9 +59,22 @@ final class TraceWriter {
         page.name(id),
         headline,
         derivation.sources(id).stream().map(this::link).toList(),
+        page.wording().text(given(line)),
         derivation.uses(id).stream().sorted(sameCellFirst(id)).map(this::link).toList(),
         typed ? Optional.empty() : Optional.of(typesetter.chain(id)),
         line.formula() instanceof Expr.AtLeast ? List.of() : facts(line));
+  }
+
+  /// Where a number comes from that no other line gives.
+  private Phrase given(Line line) {
+    boolean counted = line.role() == Role.OBSERVED || line.id().name().startsWith(OF_RECORDS);
+    if (counted && page.solution().origin().isPresent()) {
+      return Phrase.of("trace.counted")
+          .with("file", page.solution().origin().get().records().name());
+    }
+    boolean shape =
+        line.kind() == Kind.DEGREES_OF_FREEDOM && !line.id().name().equals(TYPED_PARAMETERS);
+    return Phrase.of(shape ? "trace.shape" : "trace.typed");
   }
 
   /// What the number is used for in its own cell comes before sums and extremes over all cells.

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
@@ -56,7 +57,40 @@ public final class Changes {
     if (procedure.forms().contains(table.form())) {
       return next;
     }
-    return next.withTable(table.form() == Form.SHARES ? asTwoWay(table) : asShares(table));
+    return switch (table.form()) {
+      case LAYERS -> pooled(solution, next);
+      case SHARES -> next.withTable(asTwoWay(table));
+      default -> next.withTable(asShares(table));
+    };
+  }
+
+  /// All layers together; where they were counted, the records are counted without the third
+  /// column.
+  private static Solution pooled(Solution layered, Solution next) {
+    if (layered.origin().orElse(null) instanceof Origin(Records.Kept records, var recipe, _)) {
+      Recipe.Count count = recipe.count();
+      Recipe two = recipe.withCount(Recipe.Count.two(count.rows(), count.columns()));
+      if (Origin.count(records, two) instanceof Checked.Good<Origin>(var counted)) {
+        return next.withOrigin(counted);
+      }
+    }
+    TableEntry table = layered.table();
+    List<List<String>> cells =
+        IntStream.range(0, table.rows().size())
+            .mapToObj(
+                i ->
+                    IntStream.range(0, table.columns().size())
+                        .mapToObj(
+                            j ->
+                                sum(
+                                    IntStream.range(0, table.layers().size())
+                                        .mapToObj(k -> table.layer(k).cells().get(i).get(j))
+                                        .toList()))
+                        .toList())
+            .toList();
+    return next.withTable(
+        new TableEntry(
+            table.rowVariable(), table.columnVariable(), table.rows(), table.columns(), cells));
   }
 
   /// Columns become groups, and the first row counts as a success.

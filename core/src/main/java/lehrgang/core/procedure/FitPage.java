@@ -274,7 +274,7 @@ final class FitPage implements WorkedPage {
     blocks.add(say.prose("closer-look.drives"));
     blocks.add(contributions.bars(say));
     blocks.add(
-        new Block.PairedBars(
+        Block.PairedBars.counts(
             columns("table.observed.plain", List.of("O"), List.of(N), Optional.empty()),
             columns("table.expected.fit", List.of("E"), List.of(N), Optional.empty())));
     blocks.add(say.prose("closer-look.residuals.fit"));

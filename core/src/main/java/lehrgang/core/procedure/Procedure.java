@@ -58,6 +58,7 @@ public interface Procedure {
         new OneProportion(),
         new TwoProportions(),
         new MatchedPairs(),
+        new Layers(),
         new Fisher(),
         new Simulation());
   }

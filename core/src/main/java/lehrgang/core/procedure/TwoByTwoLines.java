@@ -7,6 +7,7 @@ import static lehrgang.core.procedure.LineWriter.line;
 import static lehrgang.core.procedure.LineWriter.single;
 
 import java.util.List;
+import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Reading;
@@ -112,16 +113,21 @@ final class TwoByTwoLines {
             Symbol.of("SE").lowered("ln OR"),
             new Expr.Sum(inverses).root(),
             Kind.STANDARD_ERROR));
-    cells.add(NormalDecision.quantile());
+    addInterval(cells.lines());
+  }
+
+  /// The interval of an odds ratio on the scale of logarithms; `OR` and `OR.SE` come before it.
+  static void addInterval(Lines lines) {
+    lines.add(NormalDecision.quantile());
     Expr logarithm = new Expr.NaturalLog(line("OR"));
     Expr reach = product(line("z.ci"), line("OR.SE"));
-    cells.add(
+    lines.add(
         single(
             "OR.low",
             Symbol.of("OR").lowered("low"),
             new Expr.Exponential(logarithm.minus(reach)),
             Kind.EFFECT));
-    cells.add(
+    lines.add(
         single(
             "OR.high",
             Symbol.of("OR").lowered("high"),

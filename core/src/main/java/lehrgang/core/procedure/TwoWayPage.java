@@ -258,7 +258,7 @@ final class TwoWayPage implements WorkedPage {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.drives"));
     blocks.add(contributions.bars(say));
-    blocks.add(new Block.PairedBars(tables.observed(), tables.expected()));
+    blocks.add(Block.PairedBars.counts(tables.observed(), tables.expected()));
     blocks.add(say.prose("closer-look.residuals"));
     blocks.add(
         new Block.Tables(

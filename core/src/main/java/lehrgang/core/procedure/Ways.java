@@ -118,6 +118,18 @@ final class Ways {
     return List.of(new Block.Ways(Optional.of(say.phrase("closer-look.other-procedures")), ways));
   }
 
+  /// The table of all layers together.
+  static List<Block> toPooled(Sentences say) {
+    return List.of(
+        new Block.Ways(
+            Optional.empty(),
+            List.of(
+                new Way(
+                    new Change.SwitchTo(Independence.ID),
+                    say.phrase("way.pooled"),
+                    say.phrase("way.pooled.effect")))));
+  }
+
   static Way switchTo(String procedure) {
     return new Way(
         new Change.SwitchTo(procedure),

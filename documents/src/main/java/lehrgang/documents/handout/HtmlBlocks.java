@@ -76,7 +76,8 @@ final class HtmlBlocks {
                   account.getFirst(),
                   "losses",
                   account.subList(1, account.size())));
-      case PageBlock.DataTable(var grid) -> Map.of("tables", List.of(grid(grid)));
+      case PageBlock.DataTable(var layers) ->
+          Map.of("tables", layers.stream().map(this::grid).toList());
       case PageBlock.Grids(var grids) -> Map.of("tables", grids.stream().map(this::grid).toList());
       case PageBlock.Worked worked -> Map.of("working", working(worked));
       case PageBlock.WrittenOut(var chains) ->

@@ -54,7 +54,7 @@ public final class DerivationText {
       case PageBlock.QuestionText(var question) -> question(question);
       case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.Provenance provenance -> provenance(provenance);
-      case PageBlock.DataTable(var grid) -> grid(grid);
+      case PageBlock.DataTable(var layers) -> layers.forEach(this::grid);
       case PageBlock.Grids(var grids) -> grids.forEach(this::grid);
       case PageBlock.Worked(_, _, var chain, _) -> chain(chain);
       case PageBlock.WrittenOut(var chains) -> chains.forEach(this::chain);

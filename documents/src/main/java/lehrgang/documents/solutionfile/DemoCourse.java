@@ -31,6 +31,7 @@ public final class DemoCourse {
           "hut-and-stay",
           "register-route-and-map",
           "register-age-and-route",
+          "register-map-by-season",
           "register-weekdays");
 
   private DemoCourse() {}

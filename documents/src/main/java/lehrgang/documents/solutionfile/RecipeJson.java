@@ -32,6 +32,9 @@ final class RecipeJson {
     if (recipe.count().form() != Recipe.Form.ONE) {
       count.put("columns", recipe.count().columns());
     }
+    if (recipe.count().form() == Recipe.Form.LAYERS) {
+      count.put("layers", recipe.count().layers());
+    }
     var steps = node.putArray("steps");
     recipe.steps().forEach(step -> write(steps.addObject(), step));
   }
@@ -80,7 +83,8 @@ final class RecipeJson {
         new Recipe.Count(
             one(Recipe.Form.values(), Recipe.Form::key, count, "form"),
             text(count, "rows"),
-            count.path("columns").asString("")));
+            count.path("columns").asString(""),
+            count.path("layers").asString("")));
   }
 
   private RecipeStep step(JsonNode node) throws FileProblem {

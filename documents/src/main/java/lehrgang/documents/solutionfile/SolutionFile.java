@@ -73,6 +73,16 @@ public record SolutionFile(Solution solution, ObjectNode original) {
               List.of("row 1", "row 2"),
               List.of("column 1", "column 2"),
               List.of(List.of("", ""), List.of("", "")));
+      case LAYERS ->
+          new TableEntry(
+              TableEntry.Form.LAYERS,
+              "",
+              "",
+              "",
+              List.of("row 1", "row 2"),
+              List.of("column 1", "column 2"),
+              List.of("layer 1", "layer 2"),
+              Collections.nCopies(4, List.of("", "")));
       case FREQUENCIES ->
           new TableEntry(
               TableEntry.Form.FREQUENCIES,

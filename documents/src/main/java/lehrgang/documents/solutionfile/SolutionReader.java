@@ -85,10 +85,17 @@ final class SolutionReader {
     for (JsonNode row : table.path("counts").values()) {
       cells.add(row.values().stream().map(JsonNode::asString).toList());
     }
-    if (cells.size() != rows.size()) {
+    TableEntry.Form form = form(table);
+    List<String> layers = form == TableEntry.Form.LAYERS ? list(table, "layers") : List.of();
+    if (form == TableEntry.Form.LAYERS && layers.isEmpty()) {
+      throw new FileProblem(name + ": a table of the form \"layers\" names no \"layers\".");
+    }
+    int needed = rows.size() * Math.max(1, layers.size());
+    if (cells.size() != needed) {
       throw new FileProblem(
-          "%s: \"counts\" has %d rows where \"rows\" names %d."
-              .formatted(name, cells.size(), rows.size()));
+          "%s: \"counts\" has %d rows where %d are needed for \"rows\"%s."
+              .formatted(
+                  name, cells.size(), needed, layers.isEmpty() ? "" : " in each of \"layers\""));
     }
     for (int i = 0; i < cells.size(); i++) {
       if (cells.get(i).size() != columns.size()) {
@@ -98,11 +105,13 @@ final class SolutionReader {
       }
     }
     return new TableEntry(
-        form(table),
+        form,
         text(table, "rowVariable", ""),
         text(table, "columnVariable", ""),
+        text(table, "layerVariable", ""),
         rows,
         columns,
+        layers,
         cells);
   }
 
@@ -112,7 +121,7 @@ final class SolutionReader {
         .orElseThrow(
             () ->
                 new FileProblem(
-                    "%s: the table's \"form\" is \"%s\"; use two-way, frequencies or shares."
+                    "%s: the table's \"form\" is \"%s\"; use two-way, frequencies, shares or layers."
                         .formatted(name, key)));
   }
 

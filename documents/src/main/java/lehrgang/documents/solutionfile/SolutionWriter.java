@@ -42,6 +42,11 @@ final class SolutionWriter {
     node.put("columnVariable", table.columnVariable());
     strings(node.putArray("rows"), table.rows());
     strings(node.putArray("columns"), table.columns());
+    node.remove(List.of("layerVariable", "layers"));
+    if (!table.layers().isEmpty()) {
+      node.put("layerVariable", table.layerVariable());
+      strings(node.putArray("layers"), table.layers());
+    }
     ArrayNode counts = node.putArray("counts");
     for (List<String> row : table.cells()) {
       ArrayNode cells = counts.addArray();

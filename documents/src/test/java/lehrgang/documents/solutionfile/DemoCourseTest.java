@@ -61,6 +61,7 @@ class DemoCourseTest {
     "repainted-waymarks, X2, 9, reject",
     "nest-boxes, p, 0.039097, reject",
     "orchid-meadows, X2, 9.0, do-not-reject",
+    "register-map-by-season, X2, 9.7052, reject",
     "register-and-weekend, X2, 15.9387, reject",
     "hut-and-stay, X2, 0.0, do-not-reject"
   })

@@ -32,7 +32,7 @@ class TableExportTest {
                 block ->
                     switch (block) {
                       case PageBlock.Grids(var several) -> several.stream();
-                      case PageBlock.DataTable(var grid) -> Stream.of(grid);
+                      case PageBlock.DataTable(var layers) -> layers.stream();
                       default -> Stream.empty();
                     })
             .toList();

@@ -1,0 +1,85 @@
+package lehrgang.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.solution.Solution;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// A third variable held fixed, in the window.
+class LayersWindowTest {
+  @TempDir private Path folder;
+
+  private WindowDriver driver;
+
+  private void open(SolutionFile file) {
+    driver = WindowDriver.open(file, folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private Solution solution() {
+    return FxTurn.call(() -> driver.workbench().solution().get());
+  }
+
+  private List<String> steps() {
+    return FxTurn.call(
+        () ->
+            driver.workbench().sight().get().page().orElseThrow().steps().stream()
+                .map(step -> step.id())
+                .toList());
+  }
+
+  @Test
+  void layersAreTypedAddedNamedAndWorkedOut() {
+    open(SolutionFile.blank(Procedure.of("layers")));
+    String[] counts = {"30", "10", "12", "28", "25", "12", "14", "24"};
+    for (int k = 0; k < counts.length; k++) {
+      driver.fill("count-" + (k / 2 + 1) + "-" + (k % 2 + 1), counts[k]);
+    }
+    assertThat(steps()).contains("pooled", "layers", "sums", "conclusion");
+    driver.press("table-add-layer");
+    assertThat(solution().table().layers()).containsExactly("layer 1", "layer 2", "layer 3");
+    assertThat(FxTurn.call(() -> driver.workbench().sight().get().isCurrent())).isFalse();
+    driver.fill("layer-3", "night hikes");
+    for (int k = 0; k < 4; k++) {
+      driver.fill("count-" + (k / 2 + 5) + "-" + (k % 2 + 1), Integer.toString(9 + k));
+    }
+    assertThat(FxTurn.call(() -> driver.workbench().sight().get().isCurrent())).isTrue();
+    assertThat(solution().table().layer(2).cells())
+        .containsExactly(List.of("9", "10"), List.of("11", "12"));
+    FxTurn.run(() -> driver.workbench().undo());
+    FxTurn.settle();
+    assertThat(solution().table().layer(2).cells().get(1)).containsExactly("11", "");
+  }
+
+  @Test
+  void aThirdColumnIsChosenAndLetGoOnTheRecipe() {
+    open(DemoCourse.open("register-map-by-season"));
+    assertThat(steps()).contains("layers");
+    driver.pick("recipe-layers", Words.of("records.layers.none"));
+    assertThat(solution().procedure()).isEqualTo("independence");
+    assertThat(solution().table().cells())
+        .containsExactly(List.of("213", "304"), List.of("47", "45"));
+    driver.pick("recipe-layers", "gate");
+    assertThat(solution().procedure()).isEqualTo("layers");
+    assertThat(solution().table().layerVariable()).isEqualTo("gate");
+    assertThat(solution().origin()).isPresent();
+    FxTurn.run(
+        () -> {
+          driver.workbench().undo();
+          driver.workbench().undo();
+        });
+    FxTurn.settle();
+    assertThat(solution()).isEqualTo(DemoCourse.open("register-map-by-season").solution());
+  }
+}
