@@ -54,6 +54,7 @@ final class TableEditor extends VBox {
   private final List<Entry> rowLabels = new ArrayList<>();
   private final List<Entry> columnLabels = new ArrayList<>();
   private final TableTools tools;
+  private final KeyInLine keyIn;
   private final EditorTotals totals;
   private final Entry rowVariable;
   private final Entry columnVariable;
@@ -72,6 +73,7 @@ final class TableEditor extends VBox {
     this.totals = new EditorTotals(numbers);
     this.messages = new TableMessages(workbench);
     this.tools = new TableTools(workbench, focus());
+    this.keyIn = new KeyInLine(workbench);
     getStyleClass().add("table-editor");
     pane.getStyleClass().addAll("grid", "editor");
     rowVariable =
@@ -89,7 +91,7 @@ final class TableEditor extends VBox {
     layerVariable = entry("layer-variable", "table.layer-variable", TableEntry::withLayerVariable);
     layerVariable.field().getStyleClass().add("variable");
     layerVariable.field().setPromptText(Words.of("table.layer-variable.prompt"));
-    getChildren().addAll(frame, messages, tools);
+    getChildren().addAll(frame, messages, keyIn, tools);
     addEventFilter(
         KeyEvent.KEY_PRESSED,
         key ->
@@ -210,6 +212,7 @@ final class TableEditor extends VBox {
     columnVariable.field().setEditable(!counted);
     layerVariable.field().setEditable(!counted);
     pseudoClassStateChanged(COUNTED, counted);
+    keyIn.setVisible(!counted);
     tools.setVisible(!counted);
     tools.setManaged(!counted);
   }
@@ -254,6 +257,7 @@ final class TableEditor extends VBox {
     layerLabels.clear();
     totals.clear();
     tools.show(table);
+    keyIn.show(table);
     pane.add(rowVariable.field(), 0, 1);
     addHeads(table);
     if (layers == 0) {

@@ -417,4 +417,23 @@ class WriteViewTest {
     assertThat(List.of(driver.find("hand-out"), driver.find("decimals"), driver.find("view-p")))
         .allMatch(Node::isFocusTraversable);
   }
+
+  @Test
+  void aTableIsKeyedInRowByRowAndEveryRowIsOneUndo() {
+    FxTurn.run(() -> driver.workbench().begin(SolutionFile.blank()));
+    for (String line : List.of("Spring Summer", "Lake loop 41 55", "Gorge path 38 64")) {
+      driver.fill("key-in", line);
+      driver.click("key-in");
+      driver.type(KeyCode.ENTER);
+    }
+    assertThat(table().cells()).containsExactly(List.of("41", "55"), List.of("38", "64"));
+    assertThat(table().columns()).containsExactly("Spring", "Summer");
+    assertThat(driver.verdict()).isNotBlank();
+    driver.fill("key-in", "Summit way 7");
+    driver.click("key-in");
+    driver.type(KeyCode.ENTER);
+    assertThat(driver.isShown("ends in 1 counts where 2 are needed")).isTrue();
+    FxTurn.run(() -> driver.workbench().undo());
+    assertThat(table().cells()).containsExactly(List.of("41", "55"), List.of("", ""));
+  }
 }
