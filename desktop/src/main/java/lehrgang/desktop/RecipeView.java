@@ -101,7 +101,6 @@ final class RecipeView extends VBox {
     Recipe recipe = shown.recipe();
     Button edit =
         tool("fth-edit-2", "recipe.edit", place, () -> edit(place, recipe.steps().get(place)));
-    edit.setVisible(StepForm.canShow(recipe.steps().get(place)));
     Button earlier =
         tool("fth-arrow-up", "recipe.earlier", place, () -> recount(recipe.withStepEarlier(place)));
     earlier.setVisible(place > 0);
@@ -161,6 +160,7 @@ final class RecipeView extends VBox {
     VBox card = new VBox(step, preview, buttons);
     card.getStyleClass().add("recipe-form");
     form.getChildren().setAll(card);
+    step.askAll();
     step.requestFocus();
   }
 

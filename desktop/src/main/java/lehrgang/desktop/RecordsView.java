@@ -1,9 +1,12 @@
 package lehrgang.desktop;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -31,7 +34,7 @@ import lehrgang.documents.solutionfile.FileProblem;
 final class RecordsView extends ScrollPane {
   private static final double WIDEST = 1000;
   private static final int LINES = 14;
-  private static final int MOST_FIRST_LINES = 20;
+  private static final int MOST_LINES_OFFERED = 200;
   private static final List<Character> SEPARATORS = List.of(',', ';', '\t', '|');
 
   /// What becomes of the file.
@@ -171,6 +174,8 @@ final class RecordsView extends ScrollPane {
   }
 
   private FlowPane format(WorkbookSheet sheet) {
+    WorkbookSheet.Area area = sheet.area();
+    int last = Math.min(sheet.lines(), Math.max(MOST_LINES_OFFERED, area.firstLine()));
     return new FlowPane(
         new Picker<String>(
                 Words.of("records.sheet"), name -> name, name -> reread(sheet.withSheet(name)))
@@ -179,14 +184,55 @@ final class RecordsView extends ScrollPane {
         new Picker<Integer>(
                 Words.of("records.from-line"),
                 line -> Integer.toString(line),
-                line -> reread(sheet.withFirstLine(line)))
+                line -> reread(sheet.withArea(area.fromLine(line))))
             .named("first-line")
-            .show(
-                IntStream.rangeClosed(1, Math.max(MOST_FIRST_LINES, sheet.firstLine()))
-                    .boxed()
-                    .toList(),
-                sheet.firstLine()),
+            .show(IntStream.rangeClosed(1, last).boxed().toList(), area.firstLine()),
+        bound(
+            "last-line",
+            "records.to-line",
+            IntStream.rangeClosed(area.firstLine(), sheet.lines()),
+            line -> Integer.toString(line),
+            area.lastLine(),
+            line -> sheet.withArea(area.toLine(line))),
+        bound(
+            "first-column",
+            "records.from-column",
+            IntStream.rangeClosed(1, sheet.heads().size()),
+            column -> column(sheet, column),
+            area.firstColumn(),
+            column -> sheet.withArea(area.fromColumn(column))),
+        bound(
+            "last-column",
+            "records.to-column",
+            IntStream.rangeClosed(area.firstColumn().orElse(1), sheet.heads().size()),
+            column -> column(sheet, column),
+            area.lastColumn(),
+            column -> sheet.withArea(area.toColumn(column))),
         head(sheet.head(), sheet::withHead));
+  }
+
+  private static String column(WorkbookSheet sheet, int column) {
+    String head = sheet.heads().get(column - 1);
+    return head.isBlank() ? Integer.toString(column) : column + " · " + head;
+  }
+
+  /// A side of the range that may be left to where the data end.
+  private Node bound(
+      String id,
+      String name,
+      IntStream places,
+      IntFunction<String> inWords,
+      Optional<Integer> now,
+      Function<Optional<Integer>, WorkbookSheet> with) {
+    List<Optional<Integer>> entries = new ArrayList<>(List.of(Optional.empty()));
+    places.limit(MOST_LINES_OFFERED).mapToObj(Optional::of).forEach(entries::add);
+    now.map(Optional::of).filter(entry -> !entries.contains(entry)).ifPresent(entries::add);
+    return new Picker<Optional<Integer>>(
+            Words.of(name),
+            entry -> entry.map(inWords::apply).orElse(Words.of("records.where-data-end")),
+            entry -> reread(with.apply(entry)))
+        .named(id)
+        .show(entries, now);
   }
 
   private Node head(CaseFormat.Head now, Function<CaseFormat.Head, CaseSource> with) {

@@ -15,20 +15,16 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.Classing;
 import lehrgang.core.cases.DateOrder;
 import lehrgang.core.cases.DatePart;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
-import lehrgang.core.cases.Records;
-import lehrgang.core.cases.Tallier;
-import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.solutionfile.FileProblem;
 
 /// What one step of a recipe is to do, to be filled in.
 final class StepForm extends VBox {
@@ -36,6 +32,7 @@ final class StepForm extends VBox {
   enum Sort {
     KEEP,
     MERGE,
+    RENAME,
     ORDER,
     CUT,
     PART,
@@ -49,7 +46,8 @@ final class StepForm extends VBox {
     static Sort of(RecipeStep step) {
       return switch (step) {
         case RecipeStep.Keep _ -> KEEP;
-        case RecipeStep.Rename _ -> MERGE;
+        case RecipeStep.Rename(_, var names) ->
+            names.values().stream().distinct().count() > 1 ? RENAME : MERGE;
         case RecipeStep.Order _ -> ORDER;
         case RecipeStep.Cut _ -> CUT;
         case RecipeStep.TakePart _ -> PART;
@@ -59,17 +57,18 @@ final class StepForm extends VBox {
     }
   }
 
-  private static final int MOST_VALUES = 40;
+  private static final int MOST_VALUES = ColumnValues.MOST;
   private static final int CLASSES = 5;
 
   private final Origin origin;
-  private final int place;
+  private final ColumnValues asked;
   private final Sort sort;
   private final List<String> columns;
   private final VBox more = new VBox();
   private final TextField text = field("recipe-text");
   private final TextField name = field("recipe-name");
   private final List<CheckBox> values = new ArrayList<>();
+  private final Map<String, TextField> renamed = new LinkedHashMap<>();
   private final Picker<RecipeStep.Test> test;
   private final Picker<Classing.Closed> closed;
   private final CheckBox open = new CheckBox(Words.of("recipe.form.open"));
@@ -82,7 +81,7 @@ final class StepForm extends VBox {
 
   StepForm(Origin origin, int place, Sort sort, Optional<RecipeStep> given) {
     this.origin = origin;
-    this.place = place;
+    this.asked = new ColumnValues(origin, place);
     this.sort = sort;
     this.given = given;
     this.columns = origin.recipe().columnsAfter(origin.records().columns(), place);
@@ -134,6 +133,7 @@ final class StepForm extends VBox {
                   column = value;
                   this.given = Optional.empty();
                   fill();
+                  askAll();
                 })
             .named("recipe-column")
             .show(columns, column);
@@ -145,16 +145,21 @@ final class StepForm extends VBox {
     fill();
   }
 
+  /// Asks a file of records for all its values, and shows them when they are there.
+  void askAll() {
+    asked.askAll(
+        column,
+        () -> {
+          if (made().isEmpty()) {
+            fill();
+          }
+        });
+  }
+
   /// @param listener called at once and whenever something is filled in
   void onChange(Runnable listener) {
     changed = listener;
     listener.run();
-  }
-
-  /// Several new names at once have no place in the form; such a step is left out and made anew.
-  static boolean canShow(RecipeStep step) {
-    return !(step instanceof RecipeStep.Rename(_, var names)
-        && names.values().stream().distinct().count() > 1);
   }
 
   private static TextField field(String id) {
@@ -172,43 +177,11 @@ final class StepForm extends VBox {
   private String likely() {
     List<String> counted = origin.recipe().count().named();
     return switch (sort) {
-      case CUT, CHANGE -> firstWhere(this::isNumeric);
-      case PART -> firstWhere(name -> !DateOrder.fitting(someOf(name)).isEmpty());
+      case CUT, CHANGE -> asked.firstWhere(columns, asked::isNumeric);
+      case PART ->
+          asked.firstWhere(columns, name -> !DateOrder.fitting(asked.someOf(name)).isEmpty());
       default -> columns.contains(counted.getFirst()) ? counted.getFirst() : columns.getFirst();
     };
-  }
-
-  private String firstWhere(java.util.function.Predicate<String> fits) {
-    return columns.stream().filter(fits).findFirst().orElse(columns.getFirst());
-  }
-
-  private boolean isNumeric(String name) {
-    List<String> some = someOf(name);
-    return !some.isEmpty()
-        && some.stream().filter(text -> sign().read(text).isPresent()).count() * 10
-            > some.size() * 9L;
-  }
-
-  private DecimalSign sign() {
-    return origin.records().sign();
-  }
-
-  private List<String> someOf(String name) {
-    return counts(name).keySet().stream().limit(MOST_VALUES).toList();
-  }
-
-  /// What stands in a column before this step; of records in a file only the first are asked.
-  private Map<String, Long> counts(String name) {
-    try {
-      CaseTable cases =
-          switch (origin.records()) {
-            case Records.Kept kept -> kept.cases();
-            case Records.InFile there -> CaseFile.of(there).sample();
-          };
-      return Tallier.values(cases, sign(), origin.recipe().steps().subList(0, place), name);
-    } catch (FileProblem e) {
-      return Map.of();
-    }
   }
 
   /// A name for a new column that is not taken.
@@ -224,6 +197,7 @@ final class StepForm extends VBox {
 
   private void fill() {
     values.clear();
+    renamed.clear();
     more.getChildren().clear();
     switch (sort) {
       case KEEP -> keep();
@@ -231,13 +205,14 @@ final class StepForm extends VBox {
         more.getChildren().addAll(checks(), line("recipe.form.as", name));
         name.setPromptText(Words.of("recipe.form.as.prompt"));
       }
+      case RENAME -> more.getChildren().add(newNames());
       case ORDER -> {
         more.getChildren().add(line("recipe.form.categories", text));
-        text.setText(String.join(", ", someOf(column)));
+        text.setText(String.join(", ", asked.someOf(column)));
       }
       case CUT -> cut();
       case PART -> {
-        List<DateOrder> fitting = DateOrder.fitting(someOf(column));
+        List<DateOrder> fitting = DateOrder.fitting(asked.someOf(column));
         order.show(
             List.of(DateOrder.values()),
             fitting.isEmpty() ? DateOrder.YEAR_MONTH_DAY : fitting.getFirst());
@@ -262,7 +237,7 @@ final class StepForm extends VBox {
     more.getChildren().add(test);
     boolean numbers =
         test.value() == RecipeStep.Test.AT_LEAST || test.value() == RecipeStep.Test.AT_MOST;
-    if (numbers || counts(column).size() > MOST_VALUES) {
+    if (numbers || asked.counts(column).size() > MOST_VALUES) {
       more.getChildren().add(line("recipe.form.value", text));
       text.setText("");
     } else {
@@ -272,10 +247,10 @@ final class StepForm extends VBox {
 
   private void cut() {
     List<BigDecimal> numbers =
-        counts(column).entrySet().stream()
+        asked.counts(column).entrySet().stream()
             .flatMap(
                 entry ->
-                    sign().read(entry.getKey()).stream()
+                    asked.sign().read(entry.getKey()).stream()
                         .flatMap(
                             number ->
                                 IntStream.range(0, (int) Math.min(100, entry.getValue()))
@@ -303,6 +278,7 @@ final class StepForm extends VBox {
       case RecipeStep.Rename(_, var names) -> {
         values.forEach(value -> value.setSelected(names.containsKey(value.getUserData())));
         name.setText(names.values().stream().findFirst().orElse(""));
+        renamed.forEach((old, field) -> field.setText(names.getOrDefault(old, old)));
       }
       case RecipeStep.Order(_, var categories) -> text.setText(String.join(", ", categories));
       case RecipeStep.Cut(_, var classing, var made) -> {
@@ -327,7 +303,7 @@ final class StepForm extends VBox {
   private Node checks() {
     FlowPane boxes = new FlowPane();
     boxes.getStyleClass().add("recipe-values");
-    counts(column).entrySet().stream()
+    asked.counts(column).entrySet().stream()
         .limit(MOST_VALUES)
         .forEach(
             entry -> {
@@ -338,6 +314,26 @@ final class StepForm extends VBox {
               boxes.getChildren().add(box);
             });
     return boxes;
+  }
+
+  /// A field for the new name of each value; those that keep theirs are left as they are.
+  private Node newNames() {
+    GridPane list = new GridPane();
+    list.getStyleClass().add("recipe-names");
+    asked.counts(column).entrySet().stream()
+        .limit(MOST_VALUES)
+        .forEach(
+            entry -> {
+              TextField field = field("recipe-name-" + (renamed.size() + 1));
+              field.setText(entry.getKey());
+              field.setAccessibleText(Words.of("recipe.form.new-name", entry.getKey()));
+              field.textProperty().subscribe(_ -> changed.run());
+              Label old = new Label(entry.getKey() + "  " + entry.getValue());
+              old.getStyleClass().add("picker-name");
+              list.addRow(renamed.size(), old, field);
+              renamed.put(entry.getKey(), field);
+            });
+    return list;
   }
 
   private static Node line(String key, TextField field) {
@@ -371,6 +367,7 @@ final class StepForm extends VBox {
     return switch (sort) {
       case KEEP -> kept();
       case MERGE -> merged();
+      case RENAME -> renamed();
       case ORDER ->
           listed().isEmpty()
               ? Optional.empty()
@@ -388,7 +385,8 @@ final class StepForm extends VBox {
     RecipeStep.Test wanted = test.value();
     boolean numbers = wanted == RecipeStep.Test.AT_LEAST || wanted == RecipeStep.Test.AT_MOST;
     if (numbers) {
-      return sign()
+      return asked
+          .sign()
           .read(text.getText())
           .map(bound -> new RecipeStep.Keep(column, wanted, List.of(bound.toPlainString())));
     }
@@ -402,13 +400,26 @@ final class StepForm extends VBox {
     return names.isEmpty() ? Optional.empty() : Optional.of(new RecipeStep.Rename(column, names));
   }
 
+  private Optional<RecipeStep> renamed() {
+    Map<String, String> names = new LinkedHashMap<>();
+    renamed.forEach(
+        (old, field) -> {
+          String wanted = field.getText().strip();
+          if (!wanted.equals(old)) {
+            names.put(old, wanted);
+          }
+        });
+    return names.isEmpty() ? Optional.empty() : Optional.of(new RecipeStep.Rename(column, names));
+  }
+
   private Optional<Classing> classing() {
     List<String> typed =
-        Arrays.stream(text.getText().split(sign() == DecimalSign.COMMA ? "[;]" : "[;,]"))
+        Arrays.stream(text.getText().split(asked.sign() == DecimalSign.COMMA ? "[;]" : "[;,]"))
             .map(String::strip)
             .filter(part -> !part.isEmpty())
             .toList();
-    List<BigDecimal> edges = typed.stream().flatMap(part -> sign().read(part).stream()).toList();
+    List<BigDecimal> edges =
+        typed.stream().flatMap(part -> asked.sign().read(part).stream()).toList();
     if (edges.size() < typed.size()) {
       return Optional.empty();
     }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
@@ -99,6 +101,29 @@ class RecordsTest {
         .containsExactly("Gorge path", "Lake loop", "Summit way");
     assertThat(driver.isShown("11 records get another name.")).isTrue();
     assertThat(FxTurn.call(() -> find("recipe-unite") == null)).isTrue();
+  }
+
+  @Test
+  void severalNewNamesAtOnceCanBeChangedAgain() {
+    countRegister("route", "season");
+    driver.press("recipe-unite");
+    driver.press("recipe-edit-1");
+    Map<String, String> before = ((RecipeStep.Rename) origin().recipe().steps().getFirst()).names();
+    String old = before.keySet().iterator().next();
+    int field =
+        IntStream.rangeClosed(1, 7)
+            .filter(
+                k ->
+                    Words.of("recipe.form.new-name", old)
+                        .equals(driver.find("recipe-name-" + k).getAccessibleText()))
+            .findFirst()
+            .orElseThrow();
+    driver.fill("recipe-name-" + field, "Rim trail");
+    driver.press("recipe-apply");
+    assertThat(origin().tally().table().rows()).hasSize(4).contains("Rim trail");
+    assertThat(((RecipeStep.Rename) origin().recipe().steps().getFirst()).names())
+        .hasSameSizeAs(before)
+        .containsEntry(old, "Rim trail");
   }
 
   @Test

@@ -348,8 +348,13 @@ public final class Tallier {
       return Map.of();
     }
     tallier.addAll(cases);
+    return tallier.values();
+  }
+
+  /// What stands in the one column that is counted, the most frequent first.
+  public Map<String, Long> values() {
     Map<String, Long> values = new LinkedHashMap<>();
-    tallier.cells.entrySet().stream()
+    cells.entrySet().stream()
         .sorted(
             Comparator.comparing((Map.Entry<List<String>, long[]> entry) -> -entry.getValue()[0])
                 .thenComparing(entry -> entry.getKey().getFirst()))

@@ -17,6 +17,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.zip.CRC32C;
 import java.util.zip.CheckedInputStream;
@@ -25,6 +26,7 @@ import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tallier;
 import lehrgang.core.cases.Tally;
@@ -179,6 +181,25 @@ public final class CaseFile implements CaseSource {
           };
         }
       };
+    }
+  }
+
+  /// The values that a column has after some steps, the most frequent first.
+  ///
+  /// @return nothing if a step or the column does not fit
+  /// @throws FileProblem if the file cannot be read in this format
+  public Map<String, Long> values(List<RecipeStep> steps, String column, Progress progress)
+      throws FileProblem {
+    try (Pass pass = new Pass(progress)) {
+      Recipe recipe = new Recipe(steps, Recipe.Count.one(column));
+      if (!(Tallier.of(pass.columns, format.sign(), recipe)
+          instanceof Checked.Good<Tallier>(var tallier))) {
+        return Map.of();
+      }
+      while (pass.next()) {
+        tallier.add(pass::field);
+      }
+      return tallier.values();
     }
   }
 

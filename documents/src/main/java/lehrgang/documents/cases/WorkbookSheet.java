@@ -13,7 +13,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
@@ -28,7 +30,7 @@ import org.dhatim.fastexcel.reader.ReadingOptions;
 import org.dhatim.fastexcel.reader.Row;
 import org.dhatim.fastexcel.reader.Sheet;
 
-/// A sheet of a workbook, from a line on: `.xlsx` or `.ods`.
+/// A range of a sheet of a workbook: `.xlsx` or `.ods`.
 ///
 /// Cells are taken as what they hold, formulas as their last result; dates are written as
 /// year-month-day.
@@ -39,19 +41,51 @@ public final class WorkbookSheet implements CaseSource {
   private final String file;
   private final Map<String, List<List<String>>> sheets;
   private final String sheet;
-  private final int firstLine;
+  private final Area area;
   private final CaseFormat.Head head;
+
+  /// Which part of a sheet is taken; lines and columns are counted from 1.
+  ///
+  /// @param lastLine    empty: to the next blank line
+  /// @param firstColumn empty: from the first that holds something
+  /// @param lastColumn  empty: to the last that holds something
+  public record Area(
+      int firstLine,
+      Optional<Integer> lastLine,
+      Optional<Integer> firstColumn,
+      Optional<Integer> lastColumn) {
+    /// All of a sheet, to its first blank line.
+    public static final Area WHOLE =
+        new Area(1, Optional.empty(), Optional.empty(), Optional.empty());
+
+    public Area fromLine(int line) {
+      return new Area(line, lastLine.filter(last -> last >= line), firstColumn, lastColumn);
+    }
+
+    public Area toLine(Optional<Integer> line) {
+      return new Area(firstLine, line, firstColumn, lastColumn);
+    }
+
+    public Area fromColumn(Optional<Integer> column) {
+      int first = column.orElse(1);
+      return new Area(firstLine, lastLine, column, lastColumn.filter(last -> last >= first));
+    }
+
+    public Area toColumn(Optional<Integer> column) {
+      return new Area(firstLine, lastLine, firstColumn, column);
+    }
+  }
 
   private WorkbookSheet(
       String file,
       Map<String, List<List<String>>> sheets,
       String sheet,
-      int firstLine,
+      Area area,
       CaseFormat.Head head) {
     this.file = file;
     this.sheets = sheets;
     this.sheet = sheet;
-    this.firstLine = firstLine;
+    this.area = area;
     this.head = head;
   }
 
@@ -88,7 +122,8 @@ public final class WorkbookSheet implements CaseSource {
       }
     }
     String first = sheets.keySet().iterator().next();
-    return new WorkbookSheet(name, sheets, first, 1, FormatDetection.head(sheets.get(first)));
+    return new WorkbookSheet(
+        name, sheets, first, Area.WHOLE, FormatDetection.head(sheets.get(first)));
   }
 
   private static void readXlsx(Path path, Map<String, List<List<String>>> sheets)
@@ -193,9 +228,23 @@ public final class WorkbookSheet implements CaseSource {
     return sheet;
   }
 
-  /// The line with which the data begin, counted from 1.
-  public int firstLine() {
-    return firstLine;
+  /// The part of the sheet that is taken.
+  public Area area() {
+    return area;
+  }
+
+  /// How many lines the sheet has.
+  public int lines() {
+    return sheets.get(sheet).size();
+  }
+
+  /// What stands in each column of the sheet in the first line that is taken.
+  public List<String> heads() {
+    List<List<String>> lines = sheets.get(sheet);
+    int width = lines.stream().mapToInt(List::size).max().orElse(0);
+    List<String> first =
+        area.firstLine() <= lines.size() ? lines.get(area.firstLine() - 1) : List.<String>of();
+    return IntStream.range(0, width).mapToObj(j -> j < first.size() ? first.get(j) : "").toList();
   }
 
   public CaseFormat.Head head() {
@@ -203,15 +252,16 @@ public final class WorkbookSheet implements CaseSource {
   }
 
   public WorkbookSheet withSheet(String other) {
-    return new WorkbookSheet(file, sheets, other, 1, FormatDetection.head(sheets.get(other)));
+    return new WorkbookSheet(
+        file, sheets, other, Area.WHOLE, FormatDetection.head(sheets.get(other)));
   }
 
-  public WorkbookSheet withFirstLine(int line) {
-    return new WorkbookSheet(file, sheets, sheet, line, head);
+  public WorkbookSheet withArea(Area other) {
+    return new WorkbookSheet(file, sheets, sheet, other, head);
   }
 
   public WorkbookSheet withHead(CaseFormat.Head other) {
-    return new WorkbookSheet(file, sheets, sheet, firstLine, other);
+    return new WorkbookSheet(file, sheets, sheet, area, other);
   }
 
   @Override
@@ -224,31 +274,43 @@ public final class WorkbookSheet implements CaseSource {
     return DecimalSign.POINT;
   }
 
-  /// The lines from the first one on, as far as they hold something, without blank columns before
-  /// them.
+  /// The lines and columns of the area; where it does not say how far it goes, as far as there is
+  /// something.
   private List<List<String>> block() {
-    List<List<String>> lines =
+    Stream<List<String>> lines =
         sheets.get(sheet).stream()
-            .skip(firstLine - 1L)
-            .dropWhile(WorkbookSheet::isBlank)
-            .takeWhile(line -> !isBlank(line))
-            .toList();
+            .limit(area.lastLine().orElse(Integer.MAX_VALUE))
+            .skip(area.firstLine() - 1L)
+            .map(this::cut);
+    List<List<String>> cut =
+        area.lastLine().isPresent()
+            ? lines.toList()
+            : lines.dropWhile(WorkbookSheet::isBlank).takeWhile(line -> !isBlank(line)).toList();
     int blank =
-        lines.stream()
-            .mapToInt(line -> (int) line.stream().takeWhile(String::isBlank).count())
-            .min()
-            .orElse(0);
-    return lines.stream()
+        area.firstColumn().isPresent()
+            ? 0
+            : cut.stream()
+                .mapToInt(line -> (int) line.stream().takeWhile(String::isBlank).count())
+                .min()
+                .orElse(0);
+    return cut.stream()
+        .filter(line -> !isBlank(line))
         .map(line -> line.subList(Math.min(blank, line.size()), line.size()))
         .toList();
+  }
+
+  private List<String> cut(List<String> line) {
+    int from = Math.min(area.firstColumn().orElse(1) - 1, line.size());
+    int to = Math.clamp(area.lastColumn().orElse(line.size()), from, line.size());
+    return line.subList(from, to);
   }
 
   private CaseTable cases(int most) throws FileProblem {
     List<List<String>> lines = block();
     if (lines.isEmpty()) {
       throw new FileProblem(
-          "%s holds nothing from line %d on: choose another line or sheet."
-              .formatted(name(), firstLine));
+          "%s holds nothing from line %d on: choose another range or sheet."
+              .formatted(name(), area.firstLine()));
     }
     int width = lines.stream().mapToInt(List::size).max().orElse(0);
     List<String> first = new ArrayList<>(lines.getFirst());

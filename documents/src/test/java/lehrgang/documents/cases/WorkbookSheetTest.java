@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -68,15 +69,30 @@ class WorkbookSheetTest {
   void aSheetIsReadFromTheLineThatIsChosen() throws Exception {
     WorkbookSheet sheet = (WorkbookSheet) CaseSource.open(xlsx());
     assertThat(sheet.sheets()).containsExactly("register");
-    WorkbookSheet data = sheet.withFirstLine(2).withHead(CaseFormat.Head.NAMES);
+    WorkbookSheet data = sheet.withArea(sheet.area().fromLine(2)).withHead(CaseFormat.Head.NAMES);
     assertThat(data.sample().columns()).containsExactly("route", "season", "date", "size");
     assertThat(row(data.sample(), 1)).containsExactly("Gorge path", "Spring", "2025-03-02", "1.5");
     assertThat(data.sample().size()).isEqualTo(4);
     assertThat(counted(data).tally().table().cells())
         .containsExactly(List.of("1", "1"), List.of("1", "1"));
-    assertThatThrownBy(() -> sheet.withFirstLine(40).sample())
+    assertThatThrownBy(() -> sheet.withArea(sheet.area().fromLine(40)).sample())
         .isInstanceOf(FileProblem.class)
         .hasMessageContaining("holds nothing from line 40 on");
+  }
+
+  @Test
+  void anyRangeOfTheSheetCanBeTaken() throws Exception {
+    WorkbookSheet whole = (WorkbookSheet) CaseSource.open(xlsx());
+    WorkbookSheet.Area area = whole.area().fromLine(3).toLine(Optional.of(5));
+    WorkbookSheet lines = whole.withArea(area).withHead(CaseFormat.Head.NAMES);
+    assertThat(lines.heads()).containsExactly("", "route", "season", "date", "size");
+    assertThat(lines.sample().size()).isEqualTo(2);
+    WorkbookSheet part = lines.withArea(area.fromColumn(Optional.of(3)).toColumn(Optional.of(4)));
+    assertThat(part.sample().columns()).containsExactly("season", "date");
+    assertThat(row(part.sample(), 0)).containsExactly("Spring", "2025-03-01");
+    WorkbookSheet withNote = whole.withArea(whole.area().fromLine(3).toLine(Optional.of(9)));
+    assertThat(withNote.withHead(CaseFormat.Head.NAMES).sample().size()).isEqualTo(5);
+    assertThat(area.toColumn(Optional.of(2)).fromColumn(Optional.of(4)).lastColumn()).isEmpty();
   }
 
   @Test
@@ -111,7 +127,8 @@ class WorkbookSheetTest {
 
   @Test
   void aTableInAWorkbookIsTextForTheTable() throws Exception {
-    WorkbookSheet sheet = ((WorkbookSheet) CaseSource.open(xlsx())).withFirstLine(3);
+    WorkbookSheet whole = (WorkbookSheet) CaseSource.open(xlsx());
+    WorkbookSheet sheet = whole.withArea(whole.area().fromLine(3));
     assertThat(sheet.text().lines().toList())
         .startsWith("route\tseason\tdate\tsize", "Lake loop\tSpring\t2025-03-01\t0.5");
   }
