@@ -83,9 +83,10 @@ final class RecordOptions {
     boolean one =
         procedure.forms().getFirst() == Form.FREQUENCIES
             || category != null && procedure.forms().contains(Form.FREQUENCIES);
-    if (procedure.forms().getFirst() == Form.SHARES) {
+    boolean shares = procedure.forms().getFirst() == Form.SHARES;
+    if (shares && procedure.groups() < 2) {
       throw new Complaint(
-          "%s takes its numbers as options; count records with independence or fisher."
+          "%s takes its numbers as options; count records with two-proportions or goodness-of-fit."
               .formatted(procedure.id()));
     }
     if (one) {
@@ -112,8 +113,9 @@ final class RecordOptions {
     if (layered) {
       return Recipe.Count.two(rows, columns).inLayersOf(layers);
     }
-    return new Recipe.Count(
-        procedure.paired() ? Recipe.Form.PAIRED : Recipe.Form.TWO, rows, columns);
+    Recipe.Form form =
+        shares ? Recipe.Form.SHARES : procedure.paired() ? Recipe.Form.PAIRED : Recipe.Form.TWO;
+    return new Recipe.Count(form, rows, columns);
   }
 
   private Origin count(CaseSource file, Recipe recipe) throws FileProblem {

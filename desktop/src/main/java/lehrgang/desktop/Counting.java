@@ -11,6 +11,8 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
@@ -52,6 +54,26 @@ final class Counting {
       take(Result.of(Origin.count(kept, recipe)), failed);
     } else if (origin.records() instanceof Records.InFile there) {
       run(progress -> CaseFile.of(there).countInFile(recipe, progress), failed, () -> {});
+    }
+  }
+
+  /// Makes a change that needs the records of a solution counted anew, beside the interface where
+  /// they are in a file; any other change at once.
+  void make(Change change) {
+    Solution solution = workbench.solution().get();
+    Optional<Recipe> recipe = Changes.recipe(change, solution);
+    if (recipe.isPresent()
+        && solution.origin().orElse(null) instanceof Origin(Records.InFile there, _, _)) {
+      run(
+          progress -> CaseFile.of(there).countInFile(recipe.get(), progress),
+          result ->
+              result
+                  .origin()
+                  .ifPresentOrElse(
+                      origin -> workbench.edit("", now -> Changes.counted(change, now, origin)),
+                      () -> say(result.problem())));
+    } else {
+      workbench.edit("", now -> Changes.apply(change, now));
     }
   }
 
@@ -106,6 +128,15 @@ final class Counting {
   }
 
   private void run(Reading reading, Consumer<String> failed, Runnable done) {
+    run(
+        reading,
+        result -> {
+          result.origin().ifPresent(_ -> done.run());
+          take(result, failed);
+        });
+  }
+
+  private void run(Reading reading, Consumer<Result> done) {
     work.ifPresent(BackgroundWork::stop);
     show(0);
     work =
@@ -115,8 +146,7 @@ final class Counting {
                 this::show,
                 result -> {
                   workbench.notice().set(Notice.NONE);
-                  result.origin().ifPresent(_ -> done.run());
-                  take(result, failed);
+                  done.accept(result);
                 }));
   }
 
@@ -151,6 +181,10 @@ final class Counting {
                 Optional.of(new Notice.Offer(Words.of("status.stop"), this::stop))));
   }
 
+  private void say(String problem) {
+    workbench.notice().set(problem.isEmpty() ? Notice.NONE : Notice.of(problem));
+  }
+
   void stop() {
     work.ifPresent(BackgroundWork::stop);
   }
@@ -177,6 +211,7 @@ final class Counting {
         Procedure.all().stream()
             .filter(fits::apply)
             .filter(procedure -> !paired || procedure.paired())
+            .filter(procedure -> form != Form.SHARES || procedure.groups() > 1)
             .findFirst()
             .orElse(now);
     return solution

@@ -96,7 +96,7 @@ final class PageView extends ScrollPane {
 
       @Override
       public Node ways(PageBlock.Ways ways) {
-        return new WaysView(ways, workbench);
+        return new WaysView(ways, new Counting(workbench));
       }
     };
   }

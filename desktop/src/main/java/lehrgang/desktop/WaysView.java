@@ -6,12 +6,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lehrgang.core.page.PageBlock;
-import lehrgang.core.procedure.Changes;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// Other ways to go on, each taken with a click and taken back with an undo.
 final class WaysView extends VBox {
-  WaysView(PageBlock.Ways ways, Workbench workbench) {
+  WaysView(PageBlock.Ways ways, Counting counting) {
     getStyleClass().add("ways");
     if (!ways.intro().isEmpty()) {
       getChildren().add(BlockViews.label(ways.intro(), "ways-intro"));
@@ -19,7 +18,7 @@ final class WaysView extends VBox {
     for (PageBlock.Way way : ways.ways()) {
       Button take = new Button(way.name(), new FontIcon("fth-corner-down-right"));
       take.getStyleClass().addAll("quiet", "way");
-      take.setOnAction(_ -> workbench.edit("", solution -> Changes.apply(way.change(), solution)));
+      take.setOnAction(_ -> counting.make(way.change()));
       Label effect = BlockViews.label(way.effect(), "way-effect");
       HBox.setHgrow(effect, Priority.ALWAYS);
       HBox row = new HBox(take, effect);

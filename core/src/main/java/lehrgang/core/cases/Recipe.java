@@ -51,7 +51,7 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     public List<String> named() {
       return switch (form) {
         case ONE -> List.of(rows);
-        case TWO, PAIRED -> List.of(rows, columns);
+        case TWO, PAIRED, SHARES -> List.of(rows, columns);
         case LAYERS -> List.of(rows, columns, layers);
       };
     }
@@ -64,6 +64,8 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     TWO,
     /// Before and after: both columns have the same categories.
     PAIRED,
+    /// The share of one category of a column in each category of another.
+    SHARES,
     /// Two columns against each other, within each category of a third.
     LAYERS;
 

@@ -251,6 +251,9 @@ public final class Tallier {
     }
     List<String> rows = inOrder(0, paired ? both : categories.get(0));
     List<String> columns = paired ? rows : inOrder(1, categories.get(1));
+    if (count.form() == Recipe.Form.SHARES) {
+      return shares(count, rows, columns);
+    }
     return new TableEntry(
         count.rows(),
         count.columns(),
@@ -258,6 +261,27 @@ public final class Tallier {
         columns,
         rows.stream()
             .map(row -> columns.stream().map(column -> written(List.of(row, column))).toList())
+            .toList());
+  }
+
+  /// The first category of the outcome counts as a success.
+  private TableEntry shares(Recipe.Count count, List<String> outcomes, List<String> groups) {
+    return new TableEntry(
+        TableEntry.Form.SHARES,
+        count.columns(),
+        outcomes.getFirst(),
+        groups,
+        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+        groups.stream()
+            .map(
+                group -> {
+                  long trials =
+                      outcomes.stream()
+                          .mapToLong(outcome -> Long.parseLong(written(List.of(outcome, group))))
+                          .sum();
+                  return List.of(
+                      written(List.of(outcomes.getFirst(), group)), Long.toString(trials));
+                })
             .toList());
   }
 

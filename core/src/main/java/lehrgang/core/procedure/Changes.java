@@ -28,25 +28,92 @@ public final class Changes {
 
   private Changes() {}
 
+  /// The solution after a change. Where its table was counted from records that are kept, they are
+  /// counted anew and stay with it.
   public static Solution apply(Change change, Solution solution) {
-    TableEntry table = solution.table();
+    if (solution.origin().orElse(null) instanceof Origin(Records.Kept records, _, _)) {
+      Optional<Checked<Origin>> counted =
+          recipe(change, solution).map(recipe -> Origin.count(records, recipe));
+      if (counted.orElse(null) instanceof Checked.Good<Origin>(var origin)) {
+        return counted(change, solution, origin);
+      }
+    }
+    return typed(change, solution);
+  }
+
+  /// The solution after a change, with a table that was counted for it.
+  public static Solution counted(Change change, Solution solution, Origin origin) {
+    return typed(change, solution).withOrigin(origin);
+  }
+
+  /// The recipe by which records are counted after a change; nothing where the change leaves the
+  /// table as it is, or where there are no records.
+  public static Optional<Recipe> recipe(Change change, Solution solution) {
+    return solution
+        .origin()
+        .map(origin -> recipe(change, solution.table(), origin.recipe()))
+        .filter(recipe -> !recipe.equals(solution.origin().get().recipe()));
+  }
+
+  private static Recipe recipe(Change change, TableEntry table, Recipe recipe) {
+    return switch (change) {
+      case Change.SwitchTo(var id) -> recipe.withCount(count(Procedure.of(id), table, recipe));
+      case Change.MergeRows(var first) -> merging(recipe, 0, table.rows(), first);
+      case Change.MergeColumns(var first) -> merging(recipe, 1, table.columns(), first);
+      case Change.Several(var changes) -> {
+        Recipe next = recipe;
+        TableEntry now = table;
+        for (Change one : changes) {
+          next = recipe(one, now, next);
+          now = typed(one, now);
+        }
+        yield next;
+      }
+      case Change.Choose _ -> recipe;
+    };
+  }
+
+  /// Merging is one more step.
+  private static Recipe merging(Recipe recipe, int axis, List<String> labels, int first) {
+    List<String> both = labels.subList(first, first + 2);
+    Map<String, String> names = new LinkedHashMap<>();
+    both.forEach(label -> names.put(label, String.join(BETWEEN, both)));
+    return recipe.withStep(new RecipeStep.Rename(recipe.count().named().get(axis), names));
+  }
+
+  private static Recipe.Count count(Procedure procedure, TableEntry table, Recipe recipe) {
+    Recipe.Count now = recipe.count();
+    if (procedure.forms().contains(table.form())) {
+      return now;
+    }
+    return procedure.forms().contains(Form.SHARES)
+        ? new Recipe.Count(Recipe.Form.SHARES, now.rows(), now.columns())
+        : Recipe.Count.two(now.rows(), now.columns());
+  }
+
+  /// The solution after a change to a table that was typed.
+  private static Solution typed(Change change, Solution solution) {
     return switch (change) {
       case Change.SwitchTo(var id) -> switched(solution, Procedure.of(id));
-      case Change.MergeRows(var first) ->
-          merged(solution, 0, table.rows().subList(first, first + 2))
-              .orElseGet(() -> solution.withTable(mergedRows(table, first)));
-      case Change.MergeColumns(var first) ->
-          merged(solution, 1, table.columns().subList(first, first + 2))
-              .orElseGet(() -> solution.withTable(mergedRows(table.turned(), first).turned()));
+      case Change.MergeRows _, Change.MergeColumns _ ->
+          solution.withTable(typed(change, solution.table()));
       case Change.Several(var changes) -> {
         Solution changed = solution;
         for (Change next : changes) {
-          changed = apply(next, changed);
+          changed = typed(next, changed);
         }
         yield changed;
       }
       case Change.Choose(var option, var value) ->
           solution.withChoices(solution.choices().withOption(option, value));
+    };
+  }
+
+  private static TableEntry typed(Change change, TableEntry table) {
+    return switch (change) {
+      case Change.MergeRows(var first) -> mergedRows(table, first);
+      case Change.MergeColumns(var first) -> mergedRows(table.turned(), first).turned();
+      case Change.SwitchTo _, Change.Several _, Change.Choose _ -> table;
     };
   }
 
@@ -57,24 +124,16 @@ public final class Changes {
     if (procedure.forms().contains(table.form())) {
       return next;
     }
-    return switch (table.form()) {
-      case LAYERS -> pooled(solution, next);
-      case SHARES -> next.withTable(asTwoWay(table));
-      default -> next.withTable(asShares(table));
-    };
+    return next.withTable(
+        switch (table.form()) {
+          case LAYERS -> pooled(table);
+          case SHARES -> asTwoWay(table);
+          default -> asShares(table);
+        });
   }
 
-  /// All layers together; where they were counted, the records are counted without the third
-  /// column.
-  private static Solution pooled(Solution layered, Solution next) {
-    if (layered.origin().orElse(null) instanceof Origin(Records.Kept records, var recipe, _)) {
-      Recipe.Count count = recipe.count();
-      Recipe two = recipe.withCount(Recipe.Count.two(count.rows(), count.columns()));
-      if (Origin.count(records, two) instanceof Checked.Good<Origin>(var counted)) {
-        return next.withOrigin(counted);
-      }
-    }
-    TableEntry table = layered.table();
+  /// All layers together.
+  private static TableEntry pooled(TableEntry table) {
     List<List<String>> cells =
         IntStream.range(0, table.rows().size())
             .mapToObj(
@@ -88,9 +147,8 @@ public final class Changes {
                                         .toList()))
                         .toList())
             .toList();
-    return next.withTable(
-        new TableEntry(
-            table.rowVariable(), table.columnVariable(), table.rows(), table.columns(), cells));
+    return new TableEntry(
+        table.rowVariable(), table.columnVariable(), table.rows(), table.columns(), cells);
   }
 
   /// Columns become groups, and the first row counts as a success.
@@ -124,21 +182,6 @@ public final class Changes {
         List.of(outcome, "not " + outcome),
         shares.rows(),
         List.of(successes, failures));
-  }
-
-  /// Where the table was counted from records that are kept, merging is one more step of its
-  /// recipe.
-  private static Optional<Solution> merged(Solution solution, int axis, List<String> labels) {
-    if (!(solution.origin().orElse(null) instanceof Origin(Records.Kept records, var recipe, _))) {
-      return Optional.empty();
-    }
-    String name = String.join(BETWEEN, labels);
-    Map<String, String> names = new LinkedHashMap<>();
-    labels.forEach(label -> names.put(label, name));
-    RecipeStep step = new RecipeStep.Rename(recipe.count().named().get(axis), names);
-    return Origin.count(records, recipe.withStep(step)) instanceof Checked.Good<Origin>(var counted)
-        ? Optional.of(solution.withOrigin(counted))
-        : Optional.empty();
   }
 
   private static TableEntry mergedRows(TableEntry table, int first) {

@@ -5,6 +5,7 @@ import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.BufferedInputStream;
 import java.io.FilterInputStream;
+import java.io.FilterReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -15,6 +16,7 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +42,9 @@ import lehrgang.documents.solutionfile.FileProblem;
 public final class CaseFile implements CaseSource {
   /// Up to so many records stay with the solution.
   public static final int MOST_KEPT = 100_000;
+
+  /// How a packed file, such as a workbook, begins.
+  private static final byte[] PACKED = {'P', 'K', 3, 4};
 
   private static final int BEGINNING = 1 << 16;
   private static final int SAMPLE = 200;
@@ -96,7 +101,7 @@ public final class CaseFile implements CaseSource {
     }
     CaseFormat format = FormatDetection.of(beginning);
     String text = FormatDetection.decoded(beginning, format.charset());
-    if (text.startsWith("PK\u0003\u0004")) {
+    if (Arrays.mismatch(beginning, PACKED) >= PACKED.length) {
       throw new FileProblem(
           name + " is a packed file and no text: give a workbook the ending .xlsx or .ods.");
     }
@@ -223,6 +228,7 @@ public final class CaseFile implements CaseSource {
     private final InputStream in;
     private final Checksum sum = new CRC32C();
     private final Counted counted;
+    private final Ending end;
     private final CsvReader<CsvRecord> reader;
     private final java.util.Iterator<CsvRecord> rows;
     private final Progress progress;
@@ -238,7 +244,8 @@ public final class CaseFile implements CaseSource {
         size = Math.max(1, Files.size(path));
         counted = new Counted(Files.newInputStream(path));
         in = new CheckedInputStream(counted, sum);
-        reader = CaseReading.of(text(new BufferedInputStream(in, BEGINNING)), format.separator());
+        end = new Ending(text(new BufferedInputStream(in, BEGINNING)));
+        reader = CaseReading.of(end, format.separator());
         rows = reader.iterator();
       } catch (IOException e) {
         throw new FileProblem(path + " cannot be read: check that it is still there.", e);
@@ -306,10 +313,13 @@ public final class CaseFile implements CaseSource {
 
     private boolean fetch() throws FileProblem {
       try {
-        if (!rows.hasNext()) {
-          return false;
-        }
-        row = rows.next();
+        do {
+          if (!rows.hasNext()) {
+            checkEnd();
+            return false;
+          }
+          row = rows.next();
+        } while (row.getFieldCount() == 1 && row.getField(0).isBlank());
         return true;
       } catch (CsvParseException e) {
         throw new FileProblem(
@@ -318,6 +328,20 @@ public final class CaseFile implements CaseSource {
             e);
       } catch (UncheckedIOException e) {
         throw unreadable(e.getCause());
+      }
+    }
+
+    /// A field that goes over lines was in quotation marks; where the file then ends without one,
+    /// everything after the opening one was swallowed.
+    private void checkEnd() throws FileProblem {
+      if (row == null || row.getFieldCount() == 0) {
+        return;
+      }
+      String last = row.getField(row.getFieldCount() - 1);
+      if (last.indexOf('\n') >= 0 && end.lastSign != '"') {
+        throw new FileProblem(
+            "%s: a quotation mark that opens in record %d is not closed; close it, or double it if it belongs to the text."
+                .formatted(name(), number));
       }
     }
 
@@ -351,6 +375,28 @@ public final class CaseFile implements CaseSource {
       } catch (IOException e) {
         throw new FileProblem(path + " could not be closed.", e);
       }
+    }
+  }
+
+  /// Keeps the last sign that was read, line ends apart.
+  private static final class Ending extends FilterReader {
+    private char lastSign;
+
+    Ending(Reader in) {
+      super(in);
+    }
+
+    @Override
+    public int read(char[] buffer, int offset, int length) throws IOException {
+      int many = super.read(buffer, offset, length);
+      for (int i = many - 1; i >= 0; i--) {
+        char sign = buffer[offset + i];
+        if (sign != '\n' && sign != '\r') {
+          lastSign = sign;
+          break;
+        }
+      }
+      return many;
     }
   }
 
