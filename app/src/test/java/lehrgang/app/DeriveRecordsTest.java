@@ -44,6 +44,46 @@ class DeriveRecordsTest {
   }
 
   @Test
+  void aThirdColumnGivesLayersAndGroupsGiveShares() {
+    Run layers =
+        run(
+            "derive",
+            "layers",
+            REGISTER,
+            "--cases",
+            "--rows",
+            "before dark",
+            "--columns",
+            "map",
+            "--layers",
+            "season",
+            "--continuity");
+    assertThat(layers.exit()).isZero();
+    assertThat(layers.out())
+        .contains(
+            "Of 612 records 597 are counted and 15 are not:",
+            "0.824    0.868      −0.045        0.71  2.30  0.1294",
+            "χ² = (O_Σ − E_Σ)²/V_Σ ≈ (210 − 199.02)²/12.42 ≈ 9.71",
+            "Here the corrected statistic decides",
+            "OR_MH = u_Σ/v_Σ ≈ 17.94/6.96 ≈ 2.58");
+    Run shares =
+        run(
+            "derive",
+            "two-proportions",
+            REGISTER,
+            "--cases",
+            "--rows",
+            "before dark",
+            "--columns",
+            "map");
+    assertThat(shares.exit()).isZero();
+    assertThat(shares.out()).contains("Of 612 records 609 are counted", "213/260", "304/349");
+    Run typed = run("derive", "layers", REGISTER);
+    assertThat(typed.exit()).isEqualTo(2);
+    assertThat(typed.err()).contains("layers are counted from records: give --cases");
+  }
+
+  @Test
   void oneColumnIsCountedForAFitAndPairsHaveTheSameCategories() {
     Run fit = run("derive", "goodness-of-fit", REGISTER, "--cases", "--category", "map");
     assertThat(fit.exit()).isZero();
@@ -88,7 +128,11 @@ class DeriveRecordsTest {
         "goodness-of-fit --cases --rows route --columns map~give --category COLUMN",
         "independence --cases --rows route --columns gates~There is no column “gates”",
         "independence --cases --rows route --columns age~64 different values",
-        "two-proportions --cases --rows route --columns map~count records with independence"
+        "one-proportion --cases --rows route --columns map~count records with two-proportions",
+        "layers --cases --rows route --columns map~give --layers COLUMN too",
+        "independence --cases --rows route --columns map --layers gate~leave out --layers",
+        "layers --cases --rows route --columns map --layers age~64 different values",
+        "layers --cases --rows map --columns map --layers gate~“map” is chosen twice"
       })
   void whatMakesNoTableGetsASentence(String arguments, String said) {
     String[] parts = arguments.split(" ");

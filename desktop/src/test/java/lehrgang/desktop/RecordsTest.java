@@ -269,6 +269,31 @@ class RecordsTest {
   }
 
   @Test
+  void recordsInAFileStayWithTheSolutionWhateverThePageOffers() throws Exception {
+    Path csv = Files.copy(REGISTER, folder.resolve("register.csv"));
+    Recipe recipe = new Recipe(List.of(), Recipe.Count.two("before dark", "map"));
+    Origin counted =
+        ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
+    SolutionFile blank = SolutionFile.blank();
+    FxTurn.run(() -> driver.workbench().begin(blank.with(blank.solution().withOrigin(counted))));
+    driver.pressLabelled("two proportions");
+    driver.await(() -> driver.workbench().solution().get().procedure().equals("two-proportions"));
+    assertThat(origin().recipe().count().form()).isEqualTo(Recipe.Form.SHARES);
+    assertThat(origin().records()).isEqualTo(counted.records());
+    assertThat(driver.workbench().solution().get().table().cells())
+        .containsExactly(List.of("213", "260"), List.of("304", "349"));
+    FxTurn.run(driver.workbench()::undo);
+    assertThat(origin()).isEqualTo(counted);
+    FxTurn.run(
+        () ->
+            new Counting(driver.workbench())
+                .make(new lehrgang.core.derivation.Change.MergeRows(0)));
+    driver.await(() -> origin().recipe().steps().size() == 1);
+    assertThat(origin().tally().table().rows()).hasSize(1);
+    assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
+  }
+
+  @Test
   void aCountedDemoOpensWithItsRecipe() {
     FxTurn.run(() -> driver.workbench().begin(DemoCourse.open("register-age-and-route")));
     FxTurn.settle();

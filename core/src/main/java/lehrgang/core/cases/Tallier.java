@@ -92,10 +92,14 @@ public final class Tallier {
         problems.add(noColumn(column));
       }
     }
-    if (recipe.count().named().stream().distinct().count() < recipe.count().named().size()) {
-      problems.add(
-          problem(Phrase.of("problem.column-with-itself").with("column", recipe.count().rows())));
-    }
+    List<String> counted = recipe.count().named();
+    counted.stream()
+        .filter(column -> counted.indexOf(column) < counted.lastIndexOf(column))
+        .findFirst()
+        .ifPresent(
+            column ->
+                problems.add(
+                    problem(Phrase.of("problem.column-with-itself").with("column", column))));
     return Checked.of(
         problems,
         () ->
@@ -269,7 +273,7 @@ public final class Tallier {
     return new TableEntry(
         TableEntry.Form.SHARES,
         count.columns(),
-        outcomes.getFirst(),
+        count.rows() + ": " + outcomes.getFirst(),
         groups,
         List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
         groups.stream()

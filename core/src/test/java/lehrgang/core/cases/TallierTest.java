@@ -206,7 +206,7 @@ class TallierTest {
         .isEqualTo(
             "There is no column “gates”: check its name against the first line of the data.");
     assertThat(refusal(REGISTER, recipe(Count.two("gate", "gate"))))
-        .contains("two different columns");
+        .contains("is chosen twice: choose different columns");
     assertThat(refusal(REGISTER, recipe(Count.two("gate", "")))).contains("choose one");
     assertThat(
             refusal(
@@ -257,6 +257,37 @@ class TallierTest {
     Classing proposed = Classing.proposed(values, 5);
     assertThat(proposed.names()).hasSizeBetween(1, 12).doesNotHaveDuplicates();
     assertThat(values).allMatch(value -> proposed.place(value).isPresent());
+  }
+
+  /// A third column only takes the table apart.
+  @Property(tries = 60)
+  void layersAddUpToTheTableWithoutThem(
+      @ForAll @Size(min = 1, max = 60) List<@IntRange(min = 0, max = 26) Integer> records) {
+    CaseTable cases =
+        CaseTable.of(
+            List.of("route", "map", "season"),
+            records.stream().map(k -> List.of("r" + k % 3, "m" + k / 3 % 3, "s" + k / 9)).toList());
+    TableEntry layered =
+        tally(cases, recipe(Count.two("route", "map").inLayersOf("season"))).table();
+    TableEntry plain = tally(cases, recipe(Count.two("route", "map"))).table();
+    assertThat(layered.rows()).isEqualTo(plain.rows());
+    for (int i = 0; i < plain.rows().size(); i++) {
+      for (int j = 0; j < plain.columns().size(); j++) {
+        long sum = 0;
+        for (int k = 0; k < layered.layers().size(); k++) {
+          sum += Long.parseLong(layered.layer(k).cells().get(i).get(j));
+        }
+        assertThat(sum).isEqualTo(Long.parseLong(plain.cells().get(i).get(j)));
+      }
+    }
+    TableEntry shares = tally(cases, recipe(new Count(Recipe.Form.SHARES, "route", "map"))).table();
+    for (int j = 0; j < plain.columns().size(); j++) {
+      int column = j;
+      assertThat(shares.cells().get(j).get(0)).isEqualTo(plain.cells().get(0).get(j));
+      assertThat(Long.parseLong(shares.cells().get(j).get(1)))
+          .isEqualTo(
+              plain.cells().stream().mapToLong(row -> Long.parseLong(row.get(column))).sum());
+    }
   }
 
   @ParameterizedTest
