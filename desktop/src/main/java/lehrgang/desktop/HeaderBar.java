@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.core.page.Audience;
+import lehrgang.core.procedure.Independence;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -113,7 +114,11 @@ final class HeaderBar extends HBox {
   private void show(Solution solution) {
     String name = solution.question().title().strip();
     title.setText(name.isEmpty() ? Words.of("untitled") : name);
-    String procedure = Wording.english().text("procedure." + solution.procedure());
+    String story = solution.choices().options().getOrDefault("story", "independence");
+    String procedure =
+        solution.procedure().equals(Independence.ID)
+            ? Words.of("header." + story)
+            : Wording.english().text("procedure." + solution.procedure());
     String source = solution.question().source().strip();
     String whole = source.isEmpty() ? procedure : source + " · " + procedure;
     boolean roomy = name.length() + whole.length() <= ROOM;

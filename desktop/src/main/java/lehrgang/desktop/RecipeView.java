@@ -293,6 +293,9 @@ final class RecipeView extends VBox {
                   "recipe-suggestion");
           HBox line = new HBox(said, unite);
           HBox.setHgrow(said, Priority.ALWAYS);
+          said.setMinWidth(0);
+          said.setPrefWidth(0);
+          said.setMaxWidth(Double.MAX_VALUE);
           line.getStyleClass().add("recipe-unite");
           all.getChildren().add(line);
         });

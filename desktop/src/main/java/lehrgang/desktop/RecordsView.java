@@ -84,6 +84,11 @@ final class RecordsView extends ScrollPane {
     set("");
   }
 
+  /// Goes back without taking the file.
+  void leave() {
+    use.leave();
+  }
+
   /// Reads the file in another way, if it can be read so.
   private void reread(CaseSource changed) {
     String problem = "";

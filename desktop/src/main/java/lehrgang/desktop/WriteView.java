@@ -50,12 +50,11 @@ final class WriteView extends BorderPane {
     this.trace = new TraceView(workbench, numbers);
     this.start = new StartView(workbench, files, recent, this::hideStart);
     this.records = new RecordsView(arrivals());
-    this.zoom = new Zoom(new StackPane(this, start, records));
+    NoticeBar notice = new NoticeBar(workbench);
+    StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
+    this.zoom = new Zoom(new StackPane(this, start, records, notice));
     Rail rail = new Rail(workbench, page::goTo);
     page.onStepInSight(rail::setCurrent);
-    NoticeBar notice = new NoticeBar(workbench);
-    StackPane centre = new StackPane(page, notice);
-    StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getStyleClass().add("write-view");
     addEventHandler(
         FigureEvent.SAVE, event -> files.saveFigure(getScene().getWindow(), event.figure()));
@@ -64,7 +63,7 @@ final class WriteView extends BorderPane {
         TableEvent.SAVE,
         event -> files.saveTable(getScene().getWindow(), event.grid(), event.digits()));
     setTop(new HeaderBar(workbench, files, this::showStart, this::toggleTheme));
-    setCenter(columns(rail, centre));
+    setCenter(columns(rail, page));
     setBottom(new VerdictStrip(workbench, numbers));
     workbench
         .selection()
@@ -133,7 +132,7 @@ final class WriteView extends BorderPane {
   }
 
   /// The page keeps the middle; rail and trace give way first, within their bounds.
-  private GridPane columns(Rail rail, StackPane centre) {
+  private GridPane columns(Rail rail, Node centre) {
     GridPane grid = new GridPane();
     grid.addRow(0, rail, centre, trace);
     ColumnConstraints left = new ColumnConstraints(196, 212, 260);
@@ -211,6 +210,8 @@ final class WriteView extends BorderPane {
       showStart();
     } else if (is(event, KeyCode.ESCAPE) && isAtStart()) {
       hideStart();
+    } else if (is(event, KeyCode.ESCAPE) && records.isVisible()) {
+      records.leave();
     } else if (is(event, KeyCode.LEFT, KeyCombination.ALT_DOWN)) {
       trace.back();
     } else {

@@ -269,6 +269,21 @@ class RecordsTest {
   }
 
   @Test
+  void aRefusedFileIsSaidWhateverIsInFrontAndEscapeLeadsBack() throws Exception {
+    Path broken = Files.writeString(folder.resolve("nul.csv"), "route,map\nLake\0loop,yes\n");
+    FxTurn.run(() -> driver.window().view().showStart());
+    drop(broken);
+    assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
+    FxTurn.run(() -> driver.workbench().notice().set(Notice.NONE));
+    drop(REGISTER);
+    drop(broken);
+    assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
+    assertThat(driver.isShown("arrived by")).isTrue();
+    driver.type(KeyCode.ESCAPE);
+    assertThat(driver.isShown("arrived by")).isFalse();
+  }
+
+  @Test
   void recordsInAFileStayWithTheSolutionWhateverThePageOffers() throws Exception {
     Path csv = Files.copy(REGISTER, folder.resolve("register.csv"));
     Recipe recipe = new Recipe(List.of(), Recipe.Count.two("before dark", "map"));

@@ -126,6 +126,36 @@ public final class WorkbookSheet implements CaseSource {
         name, sheets, first, Area.WHOLE, FormatDetection.head(sheets.get(first)));
   }
 
+  /// A sheet from the first line of the block of lines that holds the most: what stands above it is
+  /// a
+  /// heading.
+  private static WorkbookSheet at(
+      String file, Map<String, List<List<String>>> sheets, String sheet) {
+    List<List<String>> lines = sheets.get(sheet);
+    int first = 0;
+    long most = 0;
+    long filled = 0;
+    int begin = 0;
+    for (int i = 0; i < lines.size(); i++) {
+      if (isBlank(lines.get(i))) {
+        begin = i + 1;
+        filled = 0;
+      } else {
+        filled += lines.get(i).stream().filter(field -> !field.isBlank()).count();
+        if (filled > most) {
+          most = filled;
+          first = begin;
+        }
+      }
+    }
+    return new WorkbookSheet(
+        file,
+        sheets,
+        sheet,
+        Area.WHOLE.fromLine(first + 1),
+        FormatDetection.head(lines.subList(first, lines.size())));
+  }
+
   private static void readXlsx(Path path, Map<String, List<List<String>>> sheets)
       throws IOException {
     try (ReadableWorkbook workbook =
