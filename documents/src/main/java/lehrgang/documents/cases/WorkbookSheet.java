@@ -122,8 +122,7 @@ public final class WorkbookSheet implements CaseSource {
       }
     }
     String first = sheets.keySet().iterator().next();
-    return new WorkbookSheet(
-        name, sheets, first, Area.WHOLE, FormatDetection.head(sheets.get(first)));
+    return at(name, sheets, first);
   }
 
   /// A sheet from the first line of the block of lines that holds the most: what stands above it is
@@ -282,8 +281,7 @@ public final class WorkbookSheet implements CaseSource {
   }
 
   public WorkbookSheet withSheet(String other) {
-    return new WorkbookSheet(
-        file, sheets, other, Area.WHOLE, FormatDetection.head(sheets.get(other)));
+    return at(file, sheets, other);
   }
 
   public WorkbookSheet withArea(Area other) {
