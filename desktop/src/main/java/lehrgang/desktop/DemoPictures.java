@@ -86,6 +86,7 @@ public final class DemoPictures {
     example("repainted-waymarks", "matched-pairs", "X2", "statistic");
     example("nest-boxes", "exact-test", "P[9]", "outcomes");
     example("orchid-meadows", "simulation", "hits", "simulation");
+    example("register-map-by-season", "layers", "X2.layer[2]", "layers");
     example("register-age-and-route", "recipe", "", "data");
     Path register = DemoCourse.register(java.nio.file.Files.createTempDirectory("lehrgang-demo"));
     FxTurn.run(() -> window.view().drop(register));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +25,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeInWords;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
+import lehrgang.core.cases.Spellings;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
@@ -289,7 +291,12 @@ final class RecipeView extends VBox {
               _ -> recount(shown.recipe().withStep(new RecipeStep.Rename(column, names))));
           Label said =
               BlockViews.label(
-                  Words.of("recipe.spellings", column, String.join("”, “", names.keySet())),
+                  Words.of(
+                      "recipe.spellings",
+                      column,
+                      names.keySet().stream()
+                          .map(Spellings::visible)
+                          .collect(Collectors.joining("”, “"))),
                   "recipe-suggestion");
           HBox line = new HBox(said, unite);
           HBox.setHgrow(said, Priority.ALWAYS);

@@ -25,6 +25,7 @@ import lehrgang.core.cases.DatePart;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.cases.Spellings;
 
 /// What one step of a recipe is to do, to be filled in.
 final class StepForm extends VBox {
@@ -307,7 +308,8 @@ final class StepForm extends VBox {
         .limit(MOST_VALUES)
         .forEach(
             entry -> {
-              CheckBox box = new CheckBox(entry.getKey() + "  " + entry.getValue());
+              CheckBox box =
+                  new CheckBox(Spellings.visible(entry.getKey()) + "  " + entry.getValue());
               box.setUserData(entry.getKey());
               box.selectedProperty().subscribe(_ -> changed.run());
               values.add(box);
@@ -328,7 +330,7 @@ final class StepForm extends VBox {
               field.setText(entry.getKey());
               field.setAccessibleText(Words.of("recipe.form.new-name", entry.getKey()));
               field.textProperty().subscribe(_ -> changed.run());
-              Label old = new Label(entry.getKey() + "  " + entry.getValue());
+              Label old = new Label(Spellings.visible(entry.getKey()) + "  " + entry.getValue());
               old.getStyleClass().add("picker-name");
               list.addRow(renamed.size(), old, field);
               renamed.put(entry.getKey(), field);

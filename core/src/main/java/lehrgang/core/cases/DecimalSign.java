@@ -12,6 +12,9 @@ public enum DecimalSign {
 
   private static final int LONGEST = 40;
 
+  /// So many digits are a whole number at once.
+  private static final int LONGEST_WHOLE = 18;
+
   private final Pattern form;
 
   DecimalSign(String decimal, String grouping) {
@@ -26,6 +29,9 @@ public enum DecimalSign {
     String plain = text.strip().replace('−', '-');
     if (plain.isEmpty() || plain.length() > LONGEST) {
       return Optional.empty();
+    }
+    if (plain.length() <= LONGEST_WHOLE && plain.chars().allMatch(c -> c >= '0' && c <= '9')) {
+      return Optional.of(BigDecimal.valueOf(Long.parseLong(plain)));
     }
     var matcher = form.matcher(plain);
     if (!matcher.matches()) {

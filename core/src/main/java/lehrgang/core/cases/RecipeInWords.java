@@ -55,12 +55,14 @@ public final class RecipeInWords {
         .with(
             "values",
             names.entrySet().stream()
-                .map(entry -> "“" + entry.getKey() + "” → “" + entry.getValue() + "”")
+                .map(
+                    entry ->
+                        "“" + Spellings.visible(entry.getKey()) + "” → “" + entry.getValue() + "”")
                 .collect(Collectors.joining(", ")));
   }
 
   private static String quoted(List<String> values) {
-    List<String> all = values.stream().map(value -> "“" + value + "”").toList();
+    List<String> all = values.stream().map(value -> "“" + Spellings.visible(value) + "”").toList();
     return all.size() <= 2 * MOST_NAMED
         ? String.join(", ", all)
         : String.join(", ", all.subList(0, MOST_NAMED)) + ", …, " + all.getLast();

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /// Finds categories that are probably one: their names differ only by case, spaces, accents or
 /// punctuation.
@@ -38,6 +39,14 @@ public final class Spellings {
     return Comparator.<String>comparingInt(name -> name.equals(name.strip()) ? 1 : 0)
         .thenComparing(name -> name.equals(name.toUpperCase(Locale.ROOT)) ? 0 : 1)
         .thenComparing(Comparator.reverseOrder());
+  }
+
+  /// A name with the spaces that one would overlook shown as dots: doubled ones and those that do
+  /// not break a line.
+  public static String visible(String name) {
+    return Pattern.compile(" {2,}|[\\u00a0\\u2007\\u202f\\t]+")
+        .matcher(name)
+        .replaceAll(found -> "·".repeat(found.group().length()));
   }
 
   static String bare(String name) {

@@ -24,13 +24,18 @@ final class Spreading {
 
   /// @param names   of all columns
   /// @param counted the places of the counted columns
-  /// @return nothing where no class of numbers is counted, or both columns are
+  /// @return nothing where no class of numbers is counted, or both columns are, or where the
+  /// classes
+  /// are the layers
   static Optional<Spreading> of(Recipe recipe, List<String> names, int[] counted) {
     List<String> columns = recipe.count().named();
     Spreading found = null;
     for (RecipeStep step : recipe.steps()) {
       if (step instanceof RecipeStep.Cut(var source, _, var name) && columns.contains(name)) {
         if (found != null) {
+          return Optional.empty();
+        }
+        if (columns.indexOf(name) > 1) {
           return Optional.empty();
         }
         int other = columns.size() == 1 ? 1 : 1 - columns.indexOf(name);

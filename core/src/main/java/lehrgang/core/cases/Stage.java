@@ -1,13 +1,30 @@
 package lehrgang.core.cases;
 
 import java.math.BigDecimal;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 /// A step of a recipe made ready: it reads and sets columns of the record at hand.
 @FunctionalInterface
 interface Stage {
+  /// The same few numbers come again and again; so many are kept in mind.
+  int MOST_KNOWN = 10_000;
+
+  /// The class of a number.
+  ///
+  /// @param otherwise why it has none
+  record Placed(Optional<String> name, Missing otherwise) {
+    static Placed of(String text, Classing classing, DecimalSign sign) {
+      Optional<BigDecimal> number = sign.read(text);
+      return new Placed(
+          number.flatMap(classing::place).map(classing.names()::get),
+          number.isPresent() ? Missing.OUTSIDE : Missing.NOT_A_NUMBER);
+    }
+  }
+
   /// @param step the place of the step in its recipe
   /// @return whether the record goes on
   boolean pass(RecordAtHand record, int step);
@@ -29,17 +46,19 @@ interface Stage {
           };
       case RecipeStep.Order _ -> (_, _) -> true;
       case RecipeStep.Cut(_, var classing, _) -> {
-        List<String> classes = classing.names();
+        Map<String, Placed> known = new HashMap<>();
         yield derived(
             from,
             to,
             (record, text) -> {
-              Optional<BigDecimal> number = sign.read(text);
-              record.set(
-                  to,
-                  number.flatMap(classing::place).map(classes::get),
-                  number.isPresent() ? Missing.OUTSIDE : Missing.NOT_A_NUMBER,
-                  text);
+              Placed placed = known.get(text);
+              if (placed == null) {
+                placed = Placed.of(text, classing, sign);
+                if (known.size() < MOST_KNOWN) {
+                  known.put(text, placed);
+                }
+              }
+              record.set(to, placed.name(), placed.otherwise(), text);
             });
       }
       case RecipeStep.TakePart(_, var order, var part, _) ->

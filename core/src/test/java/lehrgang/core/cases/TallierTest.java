@@ -306,4 +306,35 @@ class TallierTest {
   void numbersAreReadByTheSignOfTheirSource(DecimalSign sign, String text, BigDecimal number) {
     assertThat(sign.read(text).orElse(null)).isEqualTo(number);
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "'Gorge  path', Gorge··path",
+    "Gorge\u00a0path, Gorge·path",
+    "Gorge path, Gorge path"
+  })
+  void spacesThatOneWouldOverlookAreShown(String name, String shown) {
+    assertThat(Spellings.visible(name.replace("\\u00a0", "\u00a0"))).isEqualTo(shown);
+    Recipe recipe =
+        recipe(Count.one("gate"), new RecipeStep.Rename("gate", Map.of("Mill  Gate", "Mill Gate")));
+    assertThat(Wording.english().text(RecipeInWords.of(recipe.steps().getFirst())))
+        .contains("“Mill··Gate”");
+  }
+
+  @Test
+  void classesOfANumberMayBeTheLayersAndHaveNoAsideThen() {
+    CaseTable cases =
+        CaseTable.of(
+            List.of("route", "map", "age"),
+            IntStream.range(0, 40)
+                .mapToObj(k -> List.of("r" + k % 2, "m" + k / 2 % 2, Integer.toString(20 + k)))
+                .toList());
+    RecipeStep cut = new RecipeStep.Cut("age", classes("20", "40", "60"), "age class");
+    Tally layers = tally(cases, recipe(Count.two("route", "map").inLayersOf("age class"), cut));
+    assertThat(layers.table().layers()).hasSize(2);
+    assertThat(layers.spread()).isEmpty();
+    assertThat(
+            tally(cases, recipe(Count.two("age class", "map").inLayersOf("route"), cut)).spread())
+        .isPresent();
+  }
 }

@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -36,6 +38,9 @@ import org.dhatim.fastexcel.reader.Sheet;
 /// year-month-day.
 public final class WorkbookSheet implements CaseSource {
   private static final int SAMPLE = 200;
+
+  /// The reader of `.ods` warns on the console; what is wrong with a file is said by us.
+  private static final Logger CHATTER = Logger.getLogger("com.github.miachm.sods");
   private static final int MOST_TABLE_LINES = 200;
 
   private final String file;
@@ -210,6 +215,7 @@ public final class WorkbookSheet implements CaseSource {
 
   private static void readOds(Path path, Map<String, List<List<String>>> sheets)
       throws IOException {
+    CHATTER.setLevel(Level.OFF);
     for (com.github.miachm.sods.Sheet sheet : new SpreadSheet(path.toFile()).getSheets()) {
       List<List<String>> lines = new ArrayList<>();
       int rows = Math.min(sheet.getMaxRows(), CaseFile.MOST_KEPT + 1);
