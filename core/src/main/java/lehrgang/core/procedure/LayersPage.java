@@ -39,6 +39,7 @@ final class LayersPage implements WorkedPage {
   private final CommonSteps common;
   private final ExpectedConditions everyExpected;
   private final LayerDirections directions;
+  private final LayerTables tables;
 
   LayersPage(LayeredTable table, Choices choices, Lines lines, ChiSquaredDecision deciding) {
     this.table = table;
@@ -63,6 +64,7 @@ final class LayersPage implements WorkedPage {
                 Map.entry("each", new Phrase.Number(EACH))));
     this.common = new CommonSteps(say, lines, decided);
     this.everyExpected = new ExpectedConditions(lines, decided.exact(), choices, say);
+    this.tables = new LayerTables(table, lines, say);
     this.directions = new LayerDirections(table, lines, decided.exact());
   }
 
@@ -151,7 +153,9 @@ final class LayersPage implements WorkedPage {
     blocks.add(
         new Block.DataEntry(
             IntStream.rangeClosed(1, table.layers().size())
-                .mapToObj(k -> counts(Integer.toString(k), Phrase.label(table.layers().get(k - 1))))
+                .mapToObj(
+                    k ->
+                        tables.counts(Integer.toString(k), Phrase.label(table.layers().get(k - 1))))
                 .toList()));
     return new Step(
         "data",
@@ -161,55 +165,11 @@ final class LayersPage implements WorkedPage {
         blocks);
   }
 
-  /// The counts of a layer, or of all together, with their totals.
-  private CellTable counts(String k, Phrase title) {
-    boolean whole = k.equals(LayerLines.ALL);
-    String ending = whole ? ".all" : "";
-    CellTable plain = grid("O" + ending, k, title, Optional.empty());
-    return new CellTable(
-        plain.title(),
-        plain.rows(),
-        plain.columns(),
-        plain.cells(),
-        plain.shade(),
-        margin("R" + ending, k, shape.rows().size()),
-        margin("C" + ending, k, shape.columns().size()),
-        Optional.of(whole ? N : LineId.general("n", k)));
-  }
-
-  private static List<LineId> margin(String family, String k, int size) {
-    return IntStream.rangeClosed(1, size)
-        .mapToObj(i -> LineId.general(family, k, Integer.toString(i)))
-        .toList();
-  }
-
-  private CellTable grid(String family, String k, Phrase title, Optional<String> shade) {
-    return new CellTable(
-        title,
-        shape.rows().stream().map(Phrase::label).toList(),
-        shape.columns().stream().map(Phrase::label).toList(),
-        ids(family, k),
-        shade.map(signs -> ids(signs, k)),
-        List.of(),
-        List.of(),
-        Optional.empty());
-  }
-
-  private List<List<LineId>> ids(String family, String k) {
-    return IntStream.rangeClosed(1, shape.rows().size())
-        .mapToObj(
-            i ->
-                IntStream.rangeClosed(1, shape.columns().size())
-                    .mapToObj(j -> LineId.general(family, k, "" + i, "" + j))
-                    .toList())
-        .toList();
-  }
-
   /// What anyone sees who does not ask for the third variable.
   private Step pooled() {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("pooled.intro"));
-    blocks.add(new Block.Tables(List.of(counts(LayerLines.ALL, Phrase.of("table.pooled")))));
+    blocks.add(new Block.Tables(List.of(tables.counts(LayerLines.ALL, Phrase.of("table.pooled")))));
     blocks.add(Block.Working.of(LineId.general("X2.all", LayerLines.ALL)));
     if (isTwoByTwo()) {
       for (String family : List.of("p1.all", "p2.all", "diff.all")) {
@@ -249,7 +209,7 @@ final class LayersPage implements WorkedPage {
     blocks.add(new Block.Working(expected, expected.getFirst()));
     List<LineId> statistics = lines.ofFamilies("X2.layer");
     blocks.add(new Block.Working(statistics, statistics.getFirst()));
-    blocks.add(new Block.Tables(List.of(sideBySide())));
+    blocks.add(new Block.Tables(List.of(tables.sideBySide())));
     notComparing().ifPresent(blocks::add);
     if (isTwoByTwo()) {
       blocks.add(directions.bars(say));
@@ -270,39 +230,6 @@ final class LayersPage implements WorkedPage {
             "V.layer"),
         List.of(),
         blocks);
-  }
-
-  private CellTable sideBySide() {
-    boolean ratios =
-        lines.ofFamilies("OR.layer").size() == table.comparing().size()
-            && !lines.ofFamilies("OR.all").isEmpty();
-    List<String> families = new ArrayList<>();
-    List<Phrase> heads = new ArrayList<>();
-    if (isTwoByTwo()) {
-      families.addAll(List.of("p1", "p2", "diff"));
-      heads.add(say.phrase("column.layers.first"));
-      heads.add(say.phrase("column.layers.second"));
-      heads.add(Phrase.of("column.layers.difference"));
-      if (ratios) {
-        families.add("OR");
-        heads.add(Phrase.of("column.layers.ratio"));
-      }
-    } else {
-      families.add("V");
-      heads.add(Phrase.of("column.layers.V"));
-    }
-    families.addAll(List.of("X2", "p"));
-    heads.addAll(List.of(Phrase.label("χ²"), Phrase.label("p")));
-    List<Phrase> names = new ArrayList<>();
-    List<List<LineId>> rows = new ArrayList<>();
-    for (int k : table.comparing()) {
-      names.add(Phrase.label(table.layers().get(k)));
-      rows.add(families.stream().map(family -> LineId.of(family + ".layer", k + 1)).toList());
-    }
-    names.add(Phrase.of("place.pooled"));
-    rows.add(
-        families.stream().map(family -> LineId.general(family + ".all", LayerLines.ALL)).toList());
-    return CellTable.plain(say.phrase("table.layers." + size()), names, heads, rows);
   }
 
   private Optional<Block> notComparing() {

@@ -1,29 +1,14 @@
 package lehrgang.documents.cases;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
-import java.io.BufferedInputStream;
-import java.io.FilterInputStream;
-import java.io.FilterReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.CodingErrorAction;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
-import java.util.zip.CRC32C;
-import java.util.zip.CheckedInputStream;
-import java.util.zip.Checksum;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
@@ -49,8 +34,6 @@ public final class CaseFile implements CaseSource {
   private static final int BEGINNING = 1 << 16;
   private static final int SAMPLE = 200;
   private static final long LONGEST_TABLE = 1 << 20;
-  private static final int LOOK_UP = 4096;
-
   private final Path path;
   private final String name;
   private final CaseFormat format;
@@ -138,10 +121,10 @@ public final class CaseFile implements CaseSource {
   private record Taken(CaseTable cases, boolean whole) {}
 
   private Taken read(int most, Progress progress) throws FileProblem {
-    try (Pass pass = new Pass(progress)) {
-      CaseTable.Collector collector = new CaseTable.Collector(pass.columns);
+    try (CasePass pass = new CasePass(path, name(), format, progress)) {
+      CaseTable.Collector collector = new CaseTable.Collector(pass.columns());
       while (collector.size() < most && pass.next()) {
-        collector.add(pass.row.getFields());
+        collector.add(pass.fields());
       }
       return new Taken(collector.finish(), collector.size() < most || !pass.next());
     }
@@ -164,8 +147,8 @@ public final class CaseFile implements CaseSource {
   /// @throws FileProblem if the file cannot be read in this format
   /// @throws CancellationException if it was stopped
   public Checked<Origin> countInFile(Recipe recipe, Progress progress) throws FileProblem {
-    try (Pass pass = new Pass(progress)) {
-      return switch (Tallier.of(pass.columns, format.sign(), recipe)) {
+    try (CasePass pass = new CasePass(path, name(), format, progress)) {
+      return switch (Tallier.of(pass.columns(), format.sign(), recipe)) {
         case Checked.Bad<Tallier>(var problems) -> new Checked.Bad<>(problems);
         case Checked.Good<Tallier>(var tallier) -> {
           while (pass.next()) {
@@ -175,7 +158,7 @@ public final class CaseFile implements CaseSource {
               new Records.InFile(
                   name(),
                   format.sign(),
-                  pass.columns,
+                  pass.columns(),
                   path.toAbsolutePath().toString(),
                   pass.checksum(),
                   format.written());
@@ -195,9 +178,9 @@ public final class CaseFile implements CaseSource {
   /// @throws FileProblem if the file cannot be read in this format
   public Map<String, Long> values(List<RecipeStep> steps, String column, Progress progress)
       throws FileProblem {
-    try (Pass pass = new Pass(progress)) {
+    try (CasePass pass = new CasePass(path, name(), format, progress)) {
       Recipe recipe = new Recipe(steps, Recipe.Count.one(column));
-      if (!(Tallier.of(pass.columns, format.sign(), recipe)
+      if (!(Tallier.of(pass.columns(), format.sign(), recipe)
           instanceof Checked.Good<Tallier>(var tallier))) {
         return Map.of();
       }
@@ -218,207 +201,8 @@ public final class CaseFile implements CaseSource {
   ///
   /// @throws FileProblem if it cannot be read
   public String checksum(Progress progress) throws FileProblem {
-    try (Pass pass = new Pass(progress)) {
+    try (CasePass pass = new CasePass(path, name(), format, progress)) {
       return pass.checksum();
-    }
-  }
-
-  /// One way through the file, from the first record to the last.
-  private final class Pass implements AutoCloseable {
-    private final InputStream in;
-    private final Checksum sum = new CRC32C();
-    private final Counted counted;
-    private final Ending end;
-    private final CsvReader<CsvRecord> reader;
-    private final java.util.Iterator<CsvRecord> rows;
-    private final Progress progress;
-    private final long size;
-    private final List<String> columns;
-    private CsvRecord row;
-    private boolean waiting;
-    private long number;
-
-    Pass(Progress progress) throws FileProblem {
-      this.progress = progress;
-      try {
-        size = Math.max(1, Files.size(path));
-        counted = new Counted(Files.newInputStream(path));
-        in = new CheckedInputStream(counted, sum);
-        end = new Ending(text(new BufferedInputStream(in, BEGINNING)));
-        reader = CaseReading.of(end, format.separator());
-        rows = reader.iterator();
-      } catch (IOException e) {
-        throw new FileProblem(path + " cannot be read: check that it is still there.", e);
-      }
-      if (!fetch()) {
-        close();
-        throw new FileProblem(name() + " holds no records: choose another file.");
-      }
-      if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
-        close();
-        throw new FileProblem(
-            "%s has %d columns; up to %d can be read: check the separator."
-                .formatted(name(), row.getFieldCount(), CaseReading.MOST_COLUMNS));
-      }
-      columns = CaseReading.names(row.getFields(), format.head());
-      waiting = format.head() == CaseFormat.Head.NONE;
-    }
-
-    private Reader text(InputStream bytes) throws IOException {
-      Reader decoded =
-          new InputStreamReader(
-              bytes,
-              format
-                  .charset()
-                  .newDecoder()
-                  .onMalformedInput(CodingErrorAction.REPORT)
-                  .onUnmappableCharacter(CodingErrorAction.REPORT));
-      java.io.PushbackReader first = new java.io.PushbackReader(decoded, 1);
-      int mark = first.read();
-      if (mark >= 0 && mark != '\uFEFF') {
-        first.unread(mark);
-      }
-      return first;
-    }
-
-    boolean next() throws FileProblem {
-      if (waiting) {
-        waiting = false;
-        number++;
-        return true;
-      }
-      if (!fetch()) {
-        return false;
-      }
-      number++;
-      if (number % LOOK_UP == 0) {
-        progress.at((double) counted.bytes / size);
-        if (progress.stopped()) {
-          throw new CancellationException();
-        }
-      }
-      int fields = row.getFieldCount();
-      if (fields > columns.size() && !blankFrom(columns.size())) {
-        throw new FileProblem(
-            "%s: record %d has %d fields where there are %d columns; check it for a separator that is not in quotation marks."
-                .formatted(name(), number, fields, columns.size()));
-      }
-      return true;
-    }
-
-    private boolean blankFrom(int column) {
-      return row.getFields().subList(column, row.getFieldCount()).stream()
-          .allMatch(String::isBlank);
-    }
-
-    private boolean fetch() throws FileProblem {
-      try {
-        do {
-          if (!rows.hasNext()) {
-            checkEnd();
-            return false;
-          }
-          row = rows.next();
-        } while (row.getFieldCount() == 1 && row.getField(0).isBlank());
-        return true;
-      } catch (CsvParseException e) {
-        throw new FileProblem(
-            "%s cannot be taken apart after record %d: check the separator and the quotation marks there."
-                .formatted(name(), number),
-            e);
-      } catch (UncheckedIOException e) {
-        throw unreadable(e.getCause());
-      }
-    }
-
-    /// A field that goes over lines was in quotation marks; where the file then ends without one,
-    /// everything after the opening one was swallowed.
-    private void checkEnd() throws FileProblem {
-      if (row == null || row.getFieldCount() == 0) {
-        return;
-      }
-      String last = row.getField(row.getFieldCount() - 1);
-      if (last.indexOf('\n') >= 0 && end.lastSign != '"') {
-        throw new FileProblem(
-            "%s: a quotation mark that opens in record %d is not closed; close it, or double it if it belongs to the text."
-                .formatted(name(), number));
-      }
-    }
-
-    private FileProblem unreadable(IOException cause) {
-      return cause instanceof CharacterCodingException
-          ? new FileProblem(
-              "%s is not written in %s, as record %d or one soon after it shows: choose another encoding."
-                  .formatted(name(), format.charset().name(), number),
-              cause)
-          : new FileProblem(path + " could not be read to its end: check the disk.", cause);
-    }
-
-    String field(int column) {
-      return column < row.getFieldCount() ? row.getField(column) : "";
-    }
-
-    /// Of the whole file, whatever was read of it.
-    String checksum() throws FileProblem {
-      try {
-        in.transferTo(java.io.OutputStream.nullOutputStream());
-      } catch (IOException e) {
-        throw unreadable(e);
-      }
-      return HexFormat.of().toHexDigits(sum.getValue(), 8) + "-" + counted.bytes;
-    }
-
-    @Override
-    public void close() throws FileProblem {
-      try {
-        reader.close();
-      } catch (IOException e) {
-        throw new FileProblem(path + " could not be closed.", e);
-      }
-    }
-  }
-
-  /// Keeps the last sign that was read, line ends apart.
-  private static final class Ending extends FilterReader {
-    private char lastSign;
-
-    Ending(Reader in) {
-      super(in);
-    }
-
-    @Override
-    public int read(char[] buffer, int offset, int length) throws IOException {
-      int many = super.read(buffer, offset, length);
-      for (int i = many - 1; i >= 0; i--) {
-        char sign = buffer[offset + i];
-        if (sign != '\n' && sign != '\r') {
-          lastSign = sign;
-          break;
-        }
-      }
-      return many;
-    }
-  }
-
-  private static final class Counted extends FilterInputStream {
-    private long bytes;
-
-    Counted(InputStream in) {
-      super(in);
-    }
-
-    @Override
-    public int read() throws IOException {
-      int one = super.read();
-      bytes += one < 0 ? 0 : 1;
-      return one;
-    }
-
-    @Override
-    public int read(byte[] buffer, int offset, int length) throws IOException {
-      int many = super.read(buffer, offset, length);
-      bytes += Math.max(0, many);
-      return many;
     }
   }
 

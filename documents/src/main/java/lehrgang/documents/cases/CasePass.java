@@ -1,0 +1,254 @@
+package lehrgang.documents.cases;
+
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import java.io.BufferedInputStream;
+import java.io.FilterInputStream;
+import java.io.FilterReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.PushbackReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.List;
+import java.util.concurrent.CancellationException;
+import java.util.zip.CRC32C;
+import java.util.zip.CheckedInputStream;
+import java.util.zip.Checksum;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// One way through a file of records, from the first to the last.
+final class CasePass implements AutoCloseable {
+  /// Progress is told, and a stop looked for, every so many records.
+  private static final int LOOK_UP = 4096;
+
+  private static final int BUFFER = 1 << 16;
+
+  private final Path path;
+  private final String name;
+  private final CaseFormat format;
+  private final InputStream in;
+  private final Checksum sum = new CRC32C();
+  private final Counted counted;
+  private final Ending end;
+  private final CsvReader<CsvRecord> reader;
+  private final Iterator<CsvRecord> rows;
+  private final Progress progress;
+  private final long size;
+  private final List<String> columns;
+  private CsvRecord row;
+  private boolean waiting;
+  private long number;
+
+  /// Opens the file and reads the names of its columns.
+  ///
+  /// @param name what it is called in sentences
+  /// @throws FileProblem if it cannot be read, or holds no records
+  CasePass(Path path, String name, CaseFormat format, Progress progress) throws FileProblem {
+    this.path = path;
+    this.name = name;
+    this.format = format;
+    this.progress = progress;
+    try {
+      size = Math.max(1, Files.size(path));
+      counted = new Counted(Files.newInputStream(path));
+      in = new CheckedInputStream(counted, sum);
+      end = new Ending(text(new BufferedInputStream(in, BUFFER)));
+      reader = CaseReading.of(end, format.separator());
+      rows = reader.iterator();
+    } catch (IOException e) {
+      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+    }
+    if (!fetch()) {
+      close();
+      throw new FileProblem(name + " holds no records: choose another file.");
+    }
+    if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
+      close();
+      throw new FileProblem(
+          "%s has %d columns; up to %d can be read: check the separator."
+              .formatted(name, row.getFieldCount(), CaseReading.MOST_COLUMNS));
+    }
+    columns = CaseReading.names(row.getFields(), format.head());
+    waiting = format.head() == CaseFormat.Head.NONE;
+  }
+
+  private Reader text(InputStream bytes) throws IOException {
+    Reader decoded =
+        new InputStreamReader(
+            bytes,
+            format
+                .charset()
+                .newDecoder()
+                .onMalformedInput(CodingErrorAction.REPORT)
+                .onUnmappableCharacter(CodingErrorAction.REPORT));
+    PushbackReader first = new PushbackReader(decoded, 1);
+    int mark = first.read();
+    if (mark >= 0 && mark != '\uFEFF') {
+      first.unread(mark);
+    }
+    return first;
+  }
+
+  List<String> columns() {
+    return columns;
+  }
+
+  /// The fields of the record at hand.
+  List<String> fields() {
+    return row.getFields();
+  }
+
+  /// Goes to the next record.
+  ///
+  /// @return whether there is one
+  /// @throws FileProblem if it cannot be taken apart
+  /// @throws CancellationException if it was stopped
+  boolean next() throws FileProblem {
+    if (waiting) {
+      waiting = false;
+      number++;
+      return true;
+    }
+    if (!fetch()) {
+      return false;
+    }
+    number++;
+    if (number % LOOK_UP == 0) {
+      progress.at((double) counted.bytes / size);
+      if (progress.stopped()) {
+        throw new CancellationException();
+      }
+    }
+    int fields = row.getFieldCount();
+    if (fields > columns.size() && !blankFrom(columns.size())) {
+      throw new FileProblem(
+          "%s: record %d has %d fields where there are %d columns; check it for a separator that is not in quotation marks."
+              .formatted(name, number, fields, columns.size()));
+    }
+    return true;
+  }
+
+  private boolean blankFrom(int column) {
+    return row.getFields().subList(column, row.getFieldCount()).stream().allMatch(String::isBlank);
+  }
+
+  private boolean fetch() throws FileProblem {
+    try {
+      do {
+        if (!rows.hasNext()) {
+          checkEnd();
+          return false;
+        }
+        row = rows.next();
+      } while (row.getFieldCount() == 1 && row.getField(0).isBlank());
+      return true;
+    } catch (CsvParseException e) {
+      throw new FileProblem(
+          "%s cannot be taken apart after record %d: check the separator and the quotation marks there."
+              .formatted(name, number),
+          e);
+    } catch (UncheckedIOException e) {
+      throw unreadable(e.getCause());
+    }
+  }
+
+  /// A field that goes over lines was in quotation marks; where the file then ends without one,
+  /// everything after the opening one was swallowed.
+  private void checkEnd() throws FileProblem {
+    if (row == null || row.getFieldCount() == 0) {
+      return;
+    }
+    String last = row.getField(row.getFieldCount() - 1);
+    if (last.indexOf('\n') >= 0 && end.lastSign != '"') {
+      throw new FileProblem(
+          "%s: a quotation mark that opens in record %d is not closed; close it, or double it if it belongs to the text."
+              .formatted(name, number));
+    }
+  }
+
+  private FileProblem unreadable(IOException cause) {
+    return cause instanceof CharacterCodingException
+        ? new FileProblem(
+            "%s is not written in %s, as record %d or one soon after it shows: choose another encoding."
+                .formatted(name, format.charset().name(), number),
+            cause)
+        : new FileProblem(path + " could not be read to its end: check the disk.", cause);
+  }
+
+  String field(int column) {
+    return column < row.getFieldCount() ? row.getField(column) : "";
+  }
+
+  /// Of the whole file, whatever was read of it.
+  String checksum() throws FileProblem {
+    try {
+      in.transferTo(OutputStream.nullOutputStream());
+    } catch (IOException e) {
+      throw unreadable(e);
+    }
+    return HexFormat.of().toHexDigits(sum.getValue(), 8) + "-" + counted.bytes;
+  }
+
+  @Override
+  public void close() throws FileProblem {
+    try {
+      reader.close();
+    } catch (IOException e) {
+      throw new FileProblem(path + " could not be closed.", e);
+    }
+  }
+
+  /// Keeps the last sign that was read, line ends apart.
+  private static final class Ending extends FilterReader {
+    private char lastSign;
+
+    Ending(Reader in) {
+      super(in);
+    }
+
+    @Override
+    public int read(char[] buffer, int offset, int length) throws IOException {
+      int many = super.read(buffer, offset, length);
+      for (int i = many - 1; i >= 0; i--) {
+        char sign = buffer[offset + i];
+        if (sign != '\n' && sign != '\r') {
+          lastSign = sign;
+          break;
+        }
+      }
+      return many;
+    }
+  }
+
+  private static final class Counted extends FilterInputStream {
+    private long bytes;
+
+    Counted(InputStream in) {
+      super(in);
+    }
+
+    @Override
+    public int read() throws IOException {
+      int one = super.read();
+      bytes += one < 0 ? 0 : 1;
+      return one;
+    }
+
+    @Override
+    public int read(byte[] buffer, int offset, int length) throws IOException {
+      int many = super.read(buffer, offset, length);
+      bytes += Math.max(0, many);
+      return many;
+    }
+  }
+}
