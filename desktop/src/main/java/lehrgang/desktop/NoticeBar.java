@@ -35,8 +35,8 @@ final class NoticeBar extends HBox {
                         button.setMinWidth(Region.USE_PREF_SIZE);
                         button.setOnAction(
                             _ -> {
-                              offer.action().run();
                               workbench.notice().set(Notice.NONE);
+                              offer.action().run();
                             });
                         getChildren().add(button);
                       });

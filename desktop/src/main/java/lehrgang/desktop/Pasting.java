@@ -88,7 +88,10 @@ final class Pasting {
     Wording wording = Wording.english();
     String said =
         recognised.notes().isEmpty()
-            ? Words.of("status.pasted")
+            ? Words.of(
+                "status.taken-for." + recognised.table().form().key(),
+                recognised.table().rows().size(),
+                recognised.table().columns().size())
             : recognised.notes().stream().map(wording::text).collect(Collectors.joining(" "));
     take(workbench, recognised.table());
     workbench

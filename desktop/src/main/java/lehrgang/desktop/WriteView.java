@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -20,6 +21,7 @@ import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.solution.Solution;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
@@ -240,7 +242,30 @@ final class WriteView extends BorderPane {
       workbench.begin(SolutionFile.blank());
       hideStart();
     }
+    Solution before = workbench.solution().get();
     Pasting.paste(workbench, text);
+    boolean taken = !workbench.solution().get().equals(before);
+    Notice said = workbench.notice().get();
+    if (said.offer().isEmpty()) {
+      Notice.Offer offer =
+          new Notice.Offer(Words.of("status.otherwise"), () -> takeOtherwise(text, taken));
+      workbench.notice().set(new Notice(said.sentence(), Optional.of(offer)));
+    }
+  }
+
+  /// Shows what was pasted as a file is shown, so that it can be taken for something else.
+  ///
+  /// @param taken whether it is in the table already
+  private void takeOtherwise(String text, boolean taken) {
+    try {
+      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
+      if (taken) {
+        workbench.undo();
+      }
+      showRecords(pasted);
+    } catch (FileProblem e) {
+      workbench.notice().set(Notice.of(e.getMessage()));
+    }
   }
 
   /// Records on the clipboard are shown before they are counted, as those of a file are.

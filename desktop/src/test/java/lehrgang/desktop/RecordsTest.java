@@ -227,6 +227,24 @@ class RecordsTest {
   }
 
   @Test
+  void whatWasPastedIsSaidAndCanBeTakenForSomethingElse() {
+    driver.putOnClipboard("route\tSpring\tSummer\nLake loop\t7\t9\nGorge path\t6\t8\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(driver.isShown("Taken for a two-way table of 2 × 2.")).isTrue();
+    assertThat(driver.workbench().solution().get().table().cells())
+        .containsExactly(List.of("7", "9"), List.of("6", "8"));
+    driver.press("notice-offer");
+    assertThat(driver.isShown("what was pasted")).isTrue();
+    assertThat(driver.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
+    driver.pressLabelled(Words.of("records.kind.records"));
+    driver.pick("count-rows", "route");
+    driver.pick("count-columns", "Spring");
+    driver.press("records-go");
+    driver.await(() -> driver.workbench().solution().get().origin().isPresent());
+    assertThat(origin().tally().read()).isEqualTo(2);
+  }
+
+  @Test
   void pastedRecordsAreCountedToo() {
     driver.putOnClipboard(
         "route\tmap\n"
