@@ -41,8 +41,7 @@ public final class Layers implements Procedure {
     List.of("question", "data", "hypotheses", "pooled")
         .forEach(step -> views.put(step, StudentView.GIVEN));
     views.put("layers", StudentView.ONE_WORKED);
-    views.put("conditions", StudentView.GIVEN);
-    List.of("sums", "statistic", "critical", "p", "conclusion")
+    List.of("sums", "conditions", "statistic", "critical", "p", "conclusion")
         .forEach(step -> views.put(step, StudentView.BLANK));
     views.put("closer-look", StudentView.LEFT_OUT);
     return views;
