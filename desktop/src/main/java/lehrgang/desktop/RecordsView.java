@@ -169,6 +169,12 @@ final class RecordsView extends ScrollPane {
                 separator -> reread(text.withFormat(now.withSeparator(separator))))
             .named("separator")
             .show(SEPARATORS, now.separator()),
+        new Picker<CaseFormat.Quotes>(
+                Words.of("records.quotes"),
+                quotes -> Words.of("records.quotes." + quotes.key()),
+                quotes -> reread(text.withFormat(now.withQuotes(quotes))))
+            .named("quotes")
+            .show(List.of(CaseFormat.Quotes.values()), now.quotes()),
         new Picker<DecimalSign>(
                 Words.of("records.decimals"),
                 sign -> Words.of("records.decimals." + sign.key()),

@@ -1,5 +1,6 @@
 package lehrgang.documents.cases;
 
+import de.siegmar.fastcsv.reader.CsvParseException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -206,7 +207,7 @@ public final class CaseFile implements CaseSource {
     }
   }
 
-  /// The whole file, where it is a table and no longer than a page.
+  /// The whole file with tabs between its fields, where it is a table and no longer than a page.
   ///
   /// @throws FileProblem if it cannot be read, or is far too long for that
   @Override
@@ -215,7 +216,11 @@ public final class CaseFile implements CaseSource {
       if (Files.size(path) > LONGEST_TABLE) {
         throw new FileProblem(name() + " is too long for a table: take it for records.");
       }
-      return FormatDetection.decoded(Files.readAllBytes(path), format.charset());
+      String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
+      return CaseReading.withTabs(text, format);
+    } catch (CsvParseException e) {
+      throw new FileProblem(
+          name() + " cannot be taken apart: check the separator and the quotation marks.", e);
     } catch (IOException e) {
       throw new FileProblem(path + " cannot be read: check that it is still there.", e);
     }

@@ -4,18 +4,45 @@ import java.nio.charset.Charset;
 import java.nio.charset.IllegalCharsetNameException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import lehrgang.core.cases.DecimalSign;
 
 /// How a text file of records is to be read: what was detected, and what can be changed.
 ///
 /// @param separator between fields
+/// @param quotes    that fields may stand in
 /// @param sign      of the numbers
 /// @param head      whether the first line names the columns
-public record CaseFormat(Charset charset, char separator, DecimalSign sign, Head head) {
+public record CaseFormat(
+    Charset charset, char separator, Quotes quotes, DecimalSign sign, Head head) {
   public enum Head {
     NAMES,
     NONE
+  }
+
+  /// The marks that a field may stand in, so that it can hold separators and line ends.
+  public enum Quotes {
+    DOUBLE('"'),
+    SINGLE('\''),
+    /// Marks belong to the text.
+    NONE('\uFFFF');
+
+    private final char mark;
+
+    Quotes(char mark) {
+      this.mark = mark;
+    }
+
+    /// The mark; where there is none, a code point that no text holds.
+    char mark() {
+      return mark;
+    }
+
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
   }
 
   /// The encodings that are offered; files in others are rare.
@@ -27,19 +54,23 @@ public record CaseFormat(Charset charset, char separator, DecimalSign sign, Head
           "windows-1252", Charset.forName("windows-1252"));
 
   public CaseFormat withCharset(Charset changed) {
-    return new CaseFormat(changed, separator, sign, head);
+    return new CaseFormat(changed, separator, quotes, sign, head);
   }
 
   public CaseFormat withSeparator(char changed) {
-    return new CaseFormat(charset, changed, sign, head);
+    return new CaseFormat(charset, changed, quotes, sign, head);
+  }
+
+  public CaseFormat withQuotes(Quotes changed) {
+    return new CaseFormat(charset, separator, changed, sign, head);
   }
 
   public CaseFormat withSign(DecimalSign changed) {
-    return new CaseFormat(charset, separator, changed, head);
+    return new CaseFormat(charset, separator, quotes, changed, head);
   }
 
   public CaseFormat withHead(Head changed) {
-    return new CaseFormat(charset, separator, sign, changed);
+    return new CaseFormat(charset, separator, quotes, sign, changed);
   }
 
   /// As it is saved with a solution.
@@ -49,6 +80,8 @@ public record CaseFormat(Charset charset, char separator, DecimalSign sign, Head
         charset.name(),
         "separator",
         Character.toString(separator),
+        "quotes",
+        quotes.key(),
         "head",
         head == Head.NAMES ? "names" : "none");
   }
@@ -65,7 +98,15 @@ public record CaseFormat(Charset charset, char separator, DecimalSign sign, Head
     return new CaseFormat(
         charset,
         separator.length() == 1 ? separator.charAt(0) : ',',
+        quotes(written.getOrDefault("quotes", "")),
         sign,
         written.getOrDefault("head", "names").equals("none") ? Head.NONE : Head.NAMES);
+  }
+
+  private static Quotes quotes(String key) {
+    return Arrays.stream(Quotes.values())
+        .filter(value -> value.key().equals(key))
+        .findFirst()
+        .orElse(Quotes.DOUBLE);
   }
 }

@@ -63,7 +63,7 @@ final class CasePass implements AutoCloseable {
       counted = new Counted(Files.newInputStream(path));
       in = new CheckedInputStream(counted, sum);
       end = new Ending(text(new BufferedInputStream(in, BUFFER)));
-      reader = CaseReading.of(end, format.separator());
+      reader = CaseReading.of(end, format.separator(), format.quotes());
       rows = reader.iterator();
     } catch (IOException e) {
       throw new FileProblem(path + " cannot be read: check that it is still there.", e);
@@ -169,7 +169,7 @@ final class CasePass implements AutoCloseable {
       return;
     }
     String last = row.getField(row.getFieldCount() - 1);
-    if (last.indexOf('\n') >= 0 && end.lastSign != '"') {
+    if (last.indexOf('\n') >= 0 && end.lastSign != format.quotes().mark()) {
       throw new FileProblem(
           "%s: a quotation mark that opens in record %d is not closed; close it, or double it if it belongs to the text."
               .formatted(name, number));

@@ -3,13 +3,16 @@ package lehrgang.documents.cases;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.Reader;
+import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import lehrgang.documents.cases.CaseFormat.Quotes;
 
 /// The CSV library, set for records as they arrive.
 final class CaseReading {
@@ -18,21 +21,22 @@ final class CaseReading {
 
   private CaseReading() {}
 
-  private static CsvReader.CsvReaderBuilder builder(char separator) {
+  private static CsvReader.CsvReaderBuilder builder(char separator, Quotes quotes) {
     return CsvReader.builder()
         .fieldSeparator(separator)
+        .quoteCharacter(quotes.mark())
         .skipEmptyLines(true)
         .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
         .extraFieldStrategy(FieldMismatchStrategy.IGNORE);
   }
 
-  static CsvReader<CsvRecord> of(Reader text, char separator) {
-    return builder(separator).ofCsvRecord(text);
+  static CsvReader<CsvRecord> of(Reader text, char separator, Quotes quotes) {
+    return builder(separator, quotes).ofCsvRecord(text);
   }
 
-  static List<List<String>> firstRows(String text, char separator, int most) {
+  static List<List<String>> firstRows(String text, char separator, Quotes quotes, int most) {
     List<List<String>> rows = new ArrayList<>();
-    try (CsvReader<CsvRecord> reader = builder(separator).ofCsvRecord(text)) {
+    try (CsvReader<CsvRecord> reader = builder(separator, quotes).ofCsvRecord(text)) {
       for (CsvRecord row : reader) {
         rows.add(row.getFields());
         if (rows.size() >= most) {
@@ -43,6 +47,18 @@ final class CaseReading {
       throw new UncheckedIOException(e);
     }
     return rows;
+  }
+
+  /// A text with tabs between its fields, whatever stood there.
+  static String withTabs(String text, CaseFormat format) {
+    StringWriter changed = new StringWriter();
+    try (CsvWriter writer = CsvWriter.builder().fieldSeparator('\t').build(changed)) {
+      firstRows(text, format.separator(), format.quotes(), Integer.MAX_VALUE)
+          .forEach(writer::writeRecord);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return changed.toString();
   }
 
   /// Names for columns: those of the head where there is one, a number for a blank, and a number

@@ -26,7 +26,7 @@ public sealed interface CaseSource permits CaseFile, WorkbookSheet {
   /// @throws FileProblem if it cannot be read
   Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem;
 
-  /// The whole as text, where it is a table and no longer than a page.
+  /// The whole as text with tabs between the fields, where it is a table and no longer than a page.
   ///
   /// @throws FileProblem if it cannot be read, or is far too long for that
   String text() throws FileProblem;

@@ -222,6 +222,16 @@ class CaseFileTest {
         .isInstanceOf(CancellationException.class);
   }
 
+  /// A table in a file of an unusual kind is read as its records would be.
+  @Test
+  void aTableIsReadWithTheSeparatorAndTheMarksThatWereFoundOut() throws Exception {
+    CaseFile file = file("route|Spring|Summer\n'Lake | loop'|41|55\nGorge path|24|38\n");
+    assertThat(file.format().separator()).isEqualTo('|');
+    assertThat(file.text())
+        .isEqualToNormalizingNewlines(
+            "route\tSpring\tSummer\nLake | loop\t41\t55\nGorge path\t24\t38\n");
+  }
+
   @Test
   void aColumnThatIsNotThereIsNamed() throws Exception {
     CaseFile file = file("route,saison\nLake loop,Spring\n");

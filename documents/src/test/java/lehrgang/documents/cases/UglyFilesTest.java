@@ -71,7 +71,10 @@ class UglyFilesTest {
     "long-labels.csv, 4, 4",
     "right-to-left.csv, 4, 4",
     "same-label-many-ways.csv, 7, 7",
-    "fields-missing.csv, 4, 2"
+    "fields-missing.csv, 4, 2",
+    "single-quotes.csv, 4, 4",
+    "apostrophes.csv, 4, 4",
+    "marks-in-text.csv, 4, 4"
   })
   void everyRecordIsCountedOrAccountedFor(String name, long read, long inTable) throws Exception {
     Tally tally =
@@ -110,6 +113,27 @@ class UglyFilesTest {
         .hasMessageContaining(reason);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '~',
+      quoteCharacter = '`',
+      value = {
+        "single-quotes.csv~SINGLE~Lake loop, north",
+        "single-quotes.csv~SINGLE~Warden's path",
+        "apostrophes.csv~DOUBLE~'s Heeren path",
+        "apostrophes.csv~DOUBLE~rock'n'walk",
+        "marks-in-text.csv~NONE~\"Old\" mill",
+        "marks-in-text.csv~NONE~The 6\" post"
+      })
+  void whatMarksFieldsStandInIsFoundOut(String name, CaseFormat.Quotes quotes, String category)
+      throws Exception {
+    CaseFile file = (CaseFile) CaseSource.open(corpus().resolve(name));
+    assertThat(file.format().quotes()).isEqualTo(quotes);
+    assertThat(CaseFormat.of(file.format().written(), file.sign())).isEqualTo(file.format());
+    assertThat(counted(file, Recipe.Count.two("route", "season")).tally().table().rows())
+        .contains(category);
+  }
+
   @Test
   void spellingsAreToldApartUntilTheyAreUnited() throws Exception {
     Origin origin =
@@ -133,15 +157,18 @@ class UglyFilesTest {
   /// Whatever stands in quoted fields comes out as it went in, apart from blanks around it.
   @Property(tries = 200)
   void anyQuotedTextIsCountedUnderItsOwnName(
+      @ForAll CaseFormat.Quotes quotes,
       @ForAll @Size(min = 1, max = 12)
           List<@NotEmpty @StringLength(max = 12) @CharRange(from = ' ', to = '\uD7FF') String>
               fields)
       throws Exception {
+    String mark = quotes == CaseFormat.Quotes.NONE ? "" : Character.toString(quotes.mark());
+    String banned = mark.isEmpty() ? "[\u0000,]" : "\u0000";
     List<String> texts =
-        fields.stream().map(field -> "x" + field.replace("\u0000", "") + "x").toList();
+        fields.stream().map(field -> "x" + field.replaceAll(banned, "") + "x").toList();
     String csv =
         texts.stream()
-            .map(text -> "\"" + text.replace("\"", "\"\"") + "\",Spring")
+            .map(text -> mark + text.replace(mark, mark + mark) + mark + ",Spring")
             .collect(Collectors.joining("\n", "route,season\n", "\n"));
     Path file = Files.createTempFile("ugly", ".csv");
     try {
@@ -149,7 +176,8 @@ class UglyFilesTest {
       CaseFile detected = CaseFile.detect(file);
       CaseFile utf8 =
           detected.withFormat(
-              new CaseFormat(StandardCharsets.UTF_8, ',', detected.sign(), CaseFormat.Head.NAMES));
+              new CaseFormat(
+                  StandardCharsets.UTF_8, ',', quotes, detected.sign(), CaseFormat.Head.NAMES));
       var sample = utf8.sample();
       assertThat(IntStream.range(0, sample.size()).mapToObj(i -> sample.field(i, 0)))
           .containsExactlyElementsOf(texts);
