@@ -152,19 +152,7 @@ final class Counting {
 
   private static Result result(Reading reading, DoubleConsumer progress, BooleanSupplier stopped) {
     try {
-      return Result.of(
-          reading.count(
-              new Progress() {
-                @Override
-                public void at(double share) {
-                  progress.accept(share);
-                }
-
-                @Override
-                public boolean stopped() {
-                  return stopped.getAsBoolean();
-                }
-              }));
+      return Result.of(reading.count(Progress.of(progress, stopped)));
     } catch (FileProblem e) {
       return Result.failed(e.getMessage());
     } catch (CancellationException e) {

@@ -22,13 +22,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
-import lehrgang.core.cases.RecipeInWords;
 import lehrgang.core.cases.RecipeStep;
-import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Spellings;
-import lehrgang.core.cases.Tally;
-import lehrgang.core.data.Checked;
-import lehrgang.core.data.TableEntry;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.ProvenanceSetter;
 import lehrgang.core.wording.Wording;
@@ -134,11 +129,7 @@ final class RecipeView extends VBox {
     open(new StepForm(shown, place, sort, Optional.empty()), shown.recipe()::withStep);
   }
 
-  private interface Placing {
-    Recipe with(RecipeStep step);
-  }
-
-  private void open(StepForm step, Placing placing) {
+  private void open(StepForm step, Function<RecipeStep, Recipe> placing) {
     Button apply = new Button(Words.of("recipe.apply"));
     apply.setId("recipe-apply");
     apply.getStyleClass().add("primary");
@@ -146,7 +137,7 @@ final class RecipeView extends VBox {
         _ ->
             step.made()
                 .ifPresentOrElse(
-                    made -> recount(placing.with(made)), () -> say(step.whatIsWrong())));
+                    made -> recount(placing.apply(made)), () -> say(step.whatIsWrong())));
     Button leave = new Button(Words.of("recipe.leave"));
     leave.getStyleClass().add("quiet");
     leave.setOnAction(
@@ -156,38 +147,13 @@ final class RecipeView extends VBox {
         });
     HBox buttons = new HBox(apply, leave);
     buttons.getStyleClass().add("records-buttons");
-    Label preview = BlockViews.label("", "recipe-effect");
-    preview.setId("recipe-preview");
-    step.onChange(() -> preview.setText(preview(step, placing)));
+    StepPreview preview = new StepPreview(shown);
+    step.onChange(() -> preview.show(step.made(), placing));
     VBox card = new VBox(step, preview, buttons);
     card.getStyleClass().add("recipe-form");
     form.getChildren().setAll(card);
     step.askAll();
     step.requestFocus();
-  }
-
-  /// What the step would do, where the records are at hand.
-  private String preview(StepForm step, Placing placing) {
-    Optional<RecipeStep> made = step.made();
-    if (made.isEmpty() || !(shown.records() instanceof Records.Kept kept)) {
-      return "";
-    }
-    Recipe recipe = placing.with(made.get());
-    Wording wording = Wording.english();
-    return switch (Origin.count(kept, recipe)) {
-      case Checked.Bad<Origin>(var problems) -> wording.text(problems.getFirst().sentence());
-      case Checked.Good<Origin>(var origin) -> {
-        TableEntry table = origin.tally().table();
-        Tally.Effect effect = origin.tally().effects().get(recipe.steps().indexOf(made.get()));
-        yield wording.text(RecipeInWords.effect(made.get(), effect))
-            + " "
-            + Words.of(
-                "recipe.preview",
-                table.rows().size(),
-                table.columns().size(),
-                Long.toString(origin.tally().counted()));
-      }
-    };
   }
 
   private Node tools() {

@@ -14,11 +14,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.cases.Origin;
-import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
-import lehrgang.core.data.Checked;
-import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -264,29 +260,6 @@ class RecordsTest {
   }
 
   @Test
-  void aFileOfRecordsThatChangedIsSaidWhenItsSolutionIsOpened() throws Exception {
-    Path csv = Files.copy(REGISTER, folder.resolve("register.csv"));
-    Recipe recipe = new Recipe(List.of(), Recipe.Count.two("gate", "map"));
-    Origin counted =
-        ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
-    Path saved = folder.resolve("far.lehrgang");
-    SolutionFile demo = SolutionFile.demo();
-    demo.with(demo.solution().withOrigin(counted)).save(saved);
-    Files.writeString(csv, Files.readString(csv).replace(",Mill Gate,", ",Lake Gate,"));
-    drop(saved);
-    driver.await(() -> driver.workbench().notice().get().offer().isPresent());
-    assertThat(driver.isShown("register.csv has changed since its records were counted")).isTrue();
-    assertThat(origin()).isEqualTo(counted);
-    driver.press("notice-offer");
-    driver.await(() -> !origin().equals(counted));
-    assertThat(origin().tally().table().rows()).doesNotContain("Mill Gate");
-    Files.delete(csv);
-    drop(saved);
-    driver.await(() -> driver.workbench().notice().get().sentence().contains("no longer"));
-    assertThat(driver.isShown("is no longer at")).isTrue();
-  }
-
-  @Test
   void aRefusedFileIsSaidWhateverIsInFrontAndEscapeLeadsBack() throws Exception {
     Path broken = Files.writeString(folder.resolve("nul.csv"), "route,map\nLake\0loop,yes\n");
     FxTurn.run(() -> driver.window().view().showStart());
@@ -299,31 +272,6 @@ class RecordsTest {
     assertThat(driver.isShown("arrived by")).isTrue();
     driver.type(KeyCode.ESCAPE);
     assertThat(driver.isShown("arrived by")).isFalse();
-  }
-
-  @Test
-  void recordsInAFileStayWithTheSolutionWhateverThePageOffers() throws Exception {
-    Path csv = Files.copy(REGISTER, folder.resolve("register.csv"));
-    Recipe recipe = new Recipe(List.of(), Recipe.Count.two("before dark", "map"));
-    Origin counted =
-        ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
-    SolutionFile blank = SolutionFile.blank();
-    FxTurn.run(() -> driver.workbench().begin(blank.with(blank.solution().withOrigin(counted))));
-    driver.pressLabelled("two proportions");
-    driver.await(() -> driver.workbench().solution().get().procedure().equals("two-proportions"));
-    assertThat(origin().recipe().count().form()).isEqualTo(Recipe.Form.SHARES);
-    assertThat(origin().records()).isEqualTo(counted.records());
-    assertThat(driver.workbench().solution().get().table().cells())
-        .containsExactly(List.of("213", "260"), List.of("304", "349"));
-    FxTurn.run(driver.workbench()::undo);
-    assertThat(origin()).isEqualTo(counted);
-    FxTurn.run(
-        () ->
-            new Counting(driver.workbench())
-                .make(new lehrgang.core.derivation.Change.MergeRows(0)));
-    driver.await(() -> origin().recipe().steps().size() == 1);
-    assertThat(origin().tally().table().rows()).hasSize(1);
-    assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
   }
 
   @Test

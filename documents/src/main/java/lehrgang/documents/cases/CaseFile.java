@@ -116,7 +116,14 @@ public final class CaseFile implements CaseSource {
   /// @throws FileProblem if the file cannot be read in this format
   @Override
   public CaseTable sample() throws FileProblem {
-    return read(SAMPLE, Progress.NONE).cases();
+    return first(SAMPLE);
+  }
+
+  /// The first records, up to so many.
+  ///
+  /// @throws FileProblem if the file cannot be read in this format
+  public CaseTable first(int most) throws FileProblem {
+    return read(most, Progress.NONE).cases();
   }
 
   private record Taken(CaseTable cases, boolean whole) {}

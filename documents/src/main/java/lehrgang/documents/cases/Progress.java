@@ -1,19 +1,26 @@
 package lehrgang.documents.cases;
 
+import java.util.function.BooleanSupplier;
+import java.util.function.DoubleConsumer;
+
 /// Watches long reading, and can end it.
 public interface Progress {
-  Progress NONE =
-      new Progress() {
-        @Override
-        public void at(double share) {
-          // Nobody watches.
-        }
+  /// Nobody watches.
+  Progress NONE = of(_ -> {}, () -> false);
 
-        @Override
-        public boolean stopped() {
-          return false;
-        }
-      };
+  static Progress of(DoubleConsumer share, BooleanSupplier stopped) {
+    return new Progress() {
+      @Override
+      public void at(double done) {
+        share.accept(done);
+      }
+
+      @Override
+      public boolean stopped() {
+        return stopped.getAsBoolean();
+      }
+    };
+  }
 
   /// @param share of the work that is done, from 0 to 1
   void at(double share);
