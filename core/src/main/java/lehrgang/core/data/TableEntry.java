@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BinaryOperator;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import lehrgang.core.expr.LineId;
@@ -197,6 +198,22 @@ public record TableEntry(
     List<List<String>> fewer = new ArrayList<>(cells);
     fewer.subList(layer * rows.size(), (layer + 1) * rows.size()).clear();
     return with(rows, columns, without(layers, layer), fewer);
+  }
+
+  /// With two neighbouring rows as one, in every layer.
+  ///
+  /// @param first the upper of the two, counted from 0
+  /// @param join  makes their cells into those of the joined row
+  public TableEntry withRowsJoined(int first, String label, BinaryOperator<List<String>> join) {
+    return with(
+        without(replaced(rows, first, label), first + 1),
+        columns,
+        layers,
+        inEachLayer(
+            rows ->
+                without(
+                    replaced(rows, first, join.apply(rows.get(first), rows.get(first + 1))),
+                    first + 1)));
   }
 
   /// The rows in reverse order: which group is first.

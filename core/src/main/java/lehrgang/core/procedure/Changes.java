@@ -2,7 +2,6 @@ package lehrgang.core.procedure;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -185,24 +184,18 @@ public final class Changes {
   }
 
   private static TableEntry mergedRows(TableEntry table, int first) {
-    List<String> one = table.cells().get(first);
-    List<String> other = table.cells().get(first + 1);
-    List<String> merged =
-        IntStream.range(0, one.size())
-            .mapToObj(
-                j ->
-                    table.form() == Form.FREQUENCIES && j == 1
-                        ? sumOfShares(one.get(j), other.get(j))
-                        : sum(List.of(one.get(j), other.get(j))))
-            .toList();
-    List<List<String>> cells = new ArrayList<>(table.cells());
-    cells.set(first, merged);
-    cells.remove(first + 1);
-    List<String> rows = new ArrayList<>(table.rows());
-    rows.set(first, rows.get(first) + BETWEEN + rows.get(first + 1));
-    rows.remove(first + 1);
-    return new TableEntry(
-        table.form(), table.rowVariable(), table.columnVariable(), rows, table.columns(), cells);
+    String both = table.rows().get(first) + BETWEEN + table.rows().get(first + 1);
+    return table.withRowsJoined(
+        first,
+        both,
+        (one, other) ->
+            IntStream.range(0, one.size())
+                .mapToObj(
+                    j ->
+                        table.form() == Form.FREQUENCIES && j == 1
+                            ? sumOfShares(one.get(j), other.get(j))
+                            : sum(List.of(one.get(j), other.get(j))))
+                .toList());
   }
 
   /// Offers stand only on pages that were worked out, so these are counts.

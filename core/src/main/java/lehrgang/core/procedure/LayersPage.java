@@ -137,7 +137,7 @@ final class LayersPage implements WorkedPage {
             Stream.of(
                 isTwoByTwo()
                     ? reachConditions()
-                    : everyExpected.step(List::of, "conditions.design.independence"),
+                    : everyExpected.step(this::waysOn, "conditions.design.independence"),
                 statistic(),
                 deciding.criticalStep(
                     say, decided.exact().of(ChiSquaredDecision.DF).intValueExact()),
@@ -309,6 +309,11 @@ final class LayersPage implements WorkedPage {
                     .with("reach", REACH)),
             say.prose("conditions.reach.common"),
             say.prose("conditions.design.independence")));
+  }
+
+  /// Mergers of neighbours, the same in every layer.
+  private List<Block> waysOn() {
+    return Ways.whenConditionsFail(Mergers.of(table), everyExpected::holdFor, List.of(), say);
   }
 
   private Step statistic() {

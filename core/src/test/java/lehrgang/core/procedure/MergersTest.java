@@ -73,6 +73,61 @@ class MergersTest {
     assertThat(merged.cells()).contains(List.of("5", "10 %"));
   }
 
+  /// What an offer says of the merged table is what the merged table then says of itself, also
+  /// where
+  /// a layer had an empty category before.
+  @Property(tries = 60)
+  void layersAreMergedAlikeAndLeaveWhatWasAnnounced(
+      @ForAll @Size(min = 2, max = 3)
+          List<@Size(3) List<@Size(3) List<@IntRange(max = 9) Integer>>> layers) {
+    Solution sparse =
+        ReferenceCases.solution(
+            "layers",
+            ReferenceCases.layers(
+                layers.stream()
+                    .map(
+                        layer ->
+                            layer.stream()
+                                .map(row -> row.stream().map(Integer::longValue).toList())
+                                .toList())
+                    .toList()));
+    if (!(Procedure.of("layers").derive(sparse) instanceof Procedure.Derived)) {
+      return;
+    }
+    for (PageBlock.Way way : ways(sparse)) {
+      Solution merged = Changes.apply(way.change(), sparse);
+      assertThat(merged.table().layers()).isEqualTo(sparse.table().layers());
+      assertThat(total(merged.table())).isEqualTo(total(sparse.table()));
+      if (way.change() instanceof Change.MergeRows || way.change() instanceof Change.MergeColumns) {
+        String left = way.effect().replaceAll(".*→ ([0-9.]+);.*", "$1");
+        assertThat(ReferenceCases.derive(merged).exact().of("E.min").rounded(2).toPlainString())
+            .isEqualTo(left);
+      }
+    }
+  }
+
+  private static long total(TableEntry table) {
+    return table.cells().stream().flatMap(List::stream).mapToLong(Long::parseLong).sum();
+  }
+
+  @Test
+  void largerLayersWithSmallCountsAreOfferedTheMergersThatMendThem() {
+    Solution sparse =
+        ReferenceCases.solution(
+            "layers",
+            ReferenceCases.layers(
+                List.of(
+                    List.of(List.of(30L, 25L), List.of(20L, 31L), List.of(3L, 2L)),
+                    List.of(List.of(40L, 22L), List.of(18L, 27L), List.of(0L, 0L)))));
+    List<PageBlock.Way> ways = ways(sparse);
+    assertThat(ways.getFirst().effect()).contains("the condition holds with “", "3 × 2 → 2 × 2");
+    Solution merged = Changes.apply(ways.getFirst().change(), sparse);
+    assertThat(merged.table().cells())
+        .containsExactly(
+            List.of("30", "25"), List.of("23", "33"), List.of("40", "22"), List.of("18", "27"));
+    assertThat(ways(merged)).isEmpty();
+  }
+
   @Property(tries = 60)
   void noFewerMergersWouldDo(
       @ForAll @Size(min = 3, max = 5)
