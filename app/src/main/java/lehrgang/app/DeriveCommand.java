@@ -331,9 +331,7 @@ final class DeriveCommand implements Callable<Integer> {
       case TWO_WAY -> recognised(TableImport.read(text()));
       case FREQUENCIES -> recognised(TableImport.readFrequencies(text()));
       case SHARES -> new TableImport.Recognised(shares(), List.of(), Optional.empty());
-      case LAYERS ->
-          throw new Complaint(
-              "layers are counted from records: give --cases with --rows, --columns and --layers.");
+      case LAYERS -> recognised(TableImport.readLayers(text()));
     };
   }
 

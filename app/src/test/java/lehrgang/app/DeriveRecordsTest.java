@@ -80,7 +80,8 @@ class DeriveRecordsTest {
     assertThat(shares.out()).contains("Of 612 records 609 are counted", "213/260", "304/349");
     Run typed = run("derive", "layers", REGISTER);
     assertThat(typed.exit()).isEqualTo(2);
-    assertThat(typed.err()).contains("layers are counted from records: give --cases");
+    assertThat(typed.err())
+        .contains("There are no tables in layers here: put the layer in the first column");
   }
 
   @Test

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.input.Clipboard;
 import lehrgang.core.data.Checked;
@@ -52,18 +53,31 @@ final class Pasting {
     }
   }
 
-  /// Takes a file that is a table already.
-  static void take(Workbench workbench, CaseSource file, Kind kind) {
+  /// Reads a file that is a table already.
+  ///
+  /// @param failed told what keeps it from being one
+  static Optional<TableImport.Recognised> read(
+      CaseSource file, Kind kind, Consumer<String> failed) {
     try {
-      Form form = kind == Kind.FREQUENCIES ? Form.FREQUENCIES : Form.TWO_WAY;
-      switch (TableImport.readAs(form, file.text())) {
+      switch (read(kind, file.text())) {
         case TableImport.Unreadable(var problem) ->
-            workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
-        case TableImport.Recognised recognised -> take(workbench, recognised);
+            failed.accept(Wording.english().text(problem.sentence()));
+        case TableImport.Recognised recognised -> {
+          return Optional.of(recognised);
+        }
       }
     } catch (FileProblem e) {
-      workbench.notice().set(Notice.of(e.getMessage()));
+      failed.accept(e.getMessage());
     }
+    return Optional.empty();
+  }
+
+  private static TableImport.Result read(Kind kind, String text) {
+    return switch (kind) {
+      case LAYERS -> TableImport.readLayers(text);
+      case FREQUENCIES -> TableImport.readAs(Form.FREQUENCIES, text);
+      case TWO_WAY, RECORDS -> TableImport.readAs(Form.TWO_WAY, text);
+    };
   }
 
   /// Shares are matched to their categories by label, never by place.
@@ -84,14 +98,16 @@ final class Pasting {
     }
   }
 
-  private static void take(Workbench workbench, TableImport.Recognised recognised) {
+  /// Takes a table, and says what it was taken for.
+  static void take(Workbench workbench, TableImport.Recognised recognised) {
     Wording wording = Wording.english();
     String said =
         recognised.notes().isEmpty()
             ? Words.of(
                 "status.taken-for." + recognised.table().form().key(),
                 recognised.table().rows().size(),
-                recognised.table().columns().size())
+                recognised.table().columns().size(),
+                recognised.table().layers().size())
             : recognised.notes().stream().map(wording::text).collect(Collectors.joining(" "));
     take(workbench, recognised.table());
     workbench
@@ -108,8 +124,7 @@ final class Pasting {
   }
 
   /// Variables that the pasted table does not name keep their names; a table of another form brings
-  /// the
-  /// procedure that reads it.
+  /// the procedure that reads it.
   private static void take(Workbench workbench, TableEntry table) {
     workbench.edit(
         "",
@@ -120,9 +135,11 @@ final class Pasting {
                   ? solution
                   : withProcedureFor(solution, table.form());
           return next.withTable(
-              table.withVariables(
-                  named(table.rowVariable()).orElse(old.rowVariable()),
-                  named(table.columnVariable()).orElse(old.columnVariable())));
+              table
+                  .withVariables(
+                      named(table.rowVariable()).orElse(old.rowVariable()),
+                      named(table.columnVariable()).orElse(old.columnVariable()))
+                  .withLayerVariable(named(table.layerVariable()).orElse(old.layerVariable())));
         });
   }
 

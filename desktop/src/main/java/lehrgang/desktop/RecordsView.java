@@ -43,7 +43,7 @@ final class RecordsView extends ScrollPane {
     void count(CaseSource file, Recipe recipe, Consumer<String> failed);
 
     /// It is a table already.
-    void table(CaseSource file, Kind kind);
+    void table(CaseSource file, Kind kind, Consumer<String> failed);
 
     void leave();
   }
@@ -370,8 +370,14 @@ final class RecordsView extends ScrollPane {
   }
 
   private void go(Label message) {
+    Consumer<String> failed =
+        problem -> {
+          message.setText(problem);
+          message.setManaged(true);
+          message.setVisible(true);
+        };
     if (kind != Kind.RECORDS) {
-      use.table(file, kind);
+      use.table(file, kind, failed);
       return;
     }
     Recipe recipe =
@@ -382,13 +388,6 @@ final class RecordsView extends ScrollPane {
                 rows,
                 form == Recipe.Form.ONE ? "" : columns,
                 form == Recipe.Form.LAYERS ? layers : ""));
-    use.count(
-        file,
-        recipe,
-        problem -> {
-          message.setText(problem);
-          message.setManaged(true);
-          message.setVisible(true);
-        });
+    use.count(file, recipe, failed);
   }
 }

@@ -94,9 +94,13 @@ final class WriteView extends BorderPane {
 
   /// Shows a file of data before it is taken.
   private void showRecords(CaseSource file) throws FileProblem {
-    records.show(file);
     beginsAnew = isAtStart();
-    inFront(records);
+    if (Kind.isTitled(file)) {
+      arrivals().table(file, Kind.LAYERS, problem -> workbench.notice().set(Notice.of(problem)));
+    } else {
+      records.show(file);
+      inFront(records);
+    }
   }
 
   private RecordsView.Use arrivals() {
@@ -108,10 +112,14 @@ final class WriteView extends BorderPane {
       }
 
       @Override
-      public void table(CaseSource file, Kind kind) {
-        begin();
-        hideStart();
-        Pasting.take(workbench, file, kind);
+      public void table(CaseSource file, Kind kind, Consumer<String> failed) {
+        Pasting.read(file, kind, failed)
+            .ifPresent(
+                recognised -> {
+                  begin();
+                  hideStart();
+                  Pasting.take(workbench, recognised);
+                });
       }
 
       @Override
@@ -272,7 +280,7 @@ final class WriteView extends BorderPane {
   private boolean pastesRecords(String text) {
     try {
       CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
-      boolean records = Kind.of(pasted.sample()) == Kind.RECORDS;
+      boolean records = !Kind.isTitled(pasted) && Kind.of(pasted.sample()) == Kind.RECORDS;
       if (records) {
         showRecords(pasted);
       }

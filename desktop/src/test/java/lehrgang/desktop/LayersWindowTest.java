@@ -2,8 +2,10 @@ package lehrgang.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.input.KeyCode;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -60,6 +62,56 @@ class LayersWindowTest {
     FxTurn.run(() -> driver.workbench().undo());
     FxTurn.settle();
     assertThat(solution().table().layer(2).cells().get(1)).containsExactly("11", "");
+  }
+
+  private static final String TITLED =
+      """
+      Summer
+      arrived / map,map,no map
+      before dark,90,110
+      after dark,60,50
+      Winter
+      arrived / map,map,no map
+      before dark,30,14
+      after dark,70,41
+      """;
+
+  @Test
+  void tablesInLayersArePastedAndCanBeTakenForSomethingElse() {
+    open(SolutionFile.demo());
+    driver.putOnClipboard(
+        "half\tarrived\tmap\tno map\n"
+            + "Summer\tbefore dark\t90\t110\n\tafter dark\t60\t50\n"
+            + "Winter\tbefore dark\t30\t14\n\tafter dark\t70\t41\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(solution().procedure()).isEqualTo("layers");
+    assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
+    assertThat(solution().table().layerVariable()).isEqualTo("half");
+    assertThat(driver.isShown("Taken for tables of 2 × 2 in 2 layers.")).isTrue();
+    driver.press("notice-offer");
+    assertThat(solution().procedure()).isEqualTo("independence");
+    assertThat(driver.isShown("tables in layers")).isTrue();
+    driver.pressLabelled(Words.of("records.leave"));
+    driver.putOnClipboard(TITLED);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(solution().table().layer(1).cells())
+        .containsExactly(List.of("30", "14"), List.of("70", "41"));
+  }
+
+  @Test
+  void aFileOfTablesUnderTheirTitlesIsTakenAndOneThatIsNoneIsRefusedInItsPlace() throws Exception {
+    open(SolutionFile.demo());
+    Path titled = Files.writeString(folder.resolve("titled.csv"), TITLED);
+    FxTurn.run(() -> driver.window().view().drop(titled));
+    FxTurn.settle();
+    assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
+    Path register = Path.of("../demo/register.csv");
+    FxTurn.run(() -> driver.window().view().drop(register));
+    FxTurn.settle();
+    driver.pressLabelled(Words.of("records.kind.layers"));
+    driver.press("records-go");
+    assertThat(driver.isShown("There are no tables in layers here")).isTrue();
+    assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
   }
 
   @Test

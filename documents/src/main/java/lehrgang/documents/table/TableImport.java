@@ -17,8 +17,7 @@ import lehrgang.core.data.TypedNumber;
 import lehrgang.core.wording.Phrase;
 
 /// Reads a two-way table from text: tabs, semicolons or commas between cells, with or without
-/// labels, with
-/// or without totals. Totals are recognised because they add up, and left out.
+/// labels, with or without totals. Totals are recognised because they add up, and left out.
 public final class TableImport {
   private static final Pattern NUMBER = Pattern.compile("[-−–]?[0-9][0-9 .,\u00a0\u2009\u202f]*");
   private static final char BYTE_ORDER_MARK = '\uFEFF';
@@ -44,11 +43,30 @@ public final class TableImport {
     } catch (CsvParseException e) {
       return unreadable(Phrase.of("import.quotes"));
     }
-    if (grid.size() < 2 || grid.stream().allMatch(row -> row.size() < 2)) {
-      return unreadable(Phrase.of("import.nothing"));
+    Optional<Phrase> problem = taken(grid);
+    return problem.isPresent() ? unreadable(problem.get()) : new Recognition(grid).result();
+  }
+
+  /// What keeps a block of cells from being a table, if anything does; a missing corner is mended.
+  private static Optional<Phrase> taken(List<List<String>> grid) {
+    return grid.size() < 2 || grid.stream().allMatch(row -> row.size() < 2)
+        ? Optional.of(Phrase.of("import.nothing"))
+        : mendCorner(grid);
+  }
+
+  /// A block of cells as a table, with its totals if it has any.
+  static Optional<TableEntry> whole(List<List<String>> grid) {
+    return taken(grid).isPresent() ? Optional.empty() : Optional.of(new Recognition(grid).whole());
+  }
+
+  /// Reads the same two-way table in several layers.
+  public static Result readLayers(String text) {
+    try {
+      return LayeredImport.read(cells(text))
+          .orElseGet(() -> unreadable(Phrase.of("import.not-layers")));
+    } catch (CsvParseException e) {
+      return unreadable(Phrase.of("import.quotes"));
     }
-    Optional<Phrase> ragged = mendCorner(grid);
-    return ragged.isPresent() ? unreadable(ragged.get()) : new Recognition(grid).result();
   }
 
   private static Result unreadable(Phrase sentence) {
@@ -57,6 +75,10 @@ public final class TableImport {
 
   /// Reads a table of a form; where it is of another form, that one is taken.
   public static Result readAs(TableEntry.Form form, String text) {
+    Result layered = readLayers(text);
+    if (layered instanceof Recognised) {
+      return layered;
+    }
     Result frequencies = readFrequencies(text);
     Result table = read(text);
     boolean single =
@@ -94,8 +116,7 @@ public final class TableImport {
   }
 
   /// Reads a category, its count and perhaps its stated share from each line, below an optional
-  /// line of
-  /// headings. A last line that holds the sum of the counts is a total and left out.
+  /// line of headings. A last line that holds the sum of the counts is a total and left out.
   public static Result readFrequencies(String text) {
     List<List<String>> grid;
     try {
@@ -146,7 +167,7 @@ public final class TableImport {
     return sum == Long.parseLong(rows.getLast().get(1));
   }
 
-  private static List<List<String>> cells(String text) {
+  static List<List<String>> cells(String text) {
     String clean = text.replace("\u0000", "");
     if (!clean.isEmpty() && clean.charAt(0) == BYTE_ORDER_MARK) {
       clean = clean.substring(1);

@@ -46,16 +46,30 @@ record Totals(Margin row, Margin column, List<Phrase> notes) {
     boolean lastColumn = addsUp(counts, named(table.columns()));
     List<Phrase> notes = new ArrayList<>();
     if (lastRow || lastColumn) {
-      String which = lastRow && lastColumn ? "both" : lastRow ? "row" : "column";
-      notes.add(Phrase.of("import.totals." + which));
       notes.addAll(mismatches(table, counts, lastRow, lastColumn));
     }
-    return new Totals(
-        lastRow ? Margin.TOTALS : Margin.NONE, lastColumn ? Margin.TOTALS : Margin.NONE, notes);
+    Totals found =
+        new Totals(
+            lastRow ? Margin.TOTALS : Margin.NONE, lastColumn ? Margin.TOTALS : Margin.NONE, notes);
+    if (found.found()) {
+      notes.addFirst(found.inWords());
+    }
+    return found;
+  }
+
+  /// Which margins are there.
+  Phrase inWords() {
+    String which = row == Margin.NONE ? "column" : column == Margin.NONE ? "row" : "both";
+    return Phrase.of("import.totals." + which);
   }
 
   private static boolean named(List<String> labels) {
-    return NAME.matcher(labels.getLast().strip()).matches();
+    return isName(labels.getLast());
+  }
+
+  /// Whether a label says that it stands for the sum of others.
+  static boolean isName(String label) {
+    return NAME.matcher(label.strip()).matches();
   }
 
   /// Whether the last number of most lines is the sum of the others. A name such as "Total" needs
@@ -131,7 +145,7 @@ record Totals(Margin row, Margin column, List<Phrase> notes) {
         .toArray(long[][]::new);
   }
 
-  private static OptionalLong number(String cell) {
+  static OptionalLong number(String cell) {
     String digits = cell.replaceAll("[ \u00a0\u2009\u202f]", "");
     return digits.matches("[0-9]{1,15}")
         ? OptionalLong.of(Long.parseLong(digits))

@@ -256,7 +256,9 @@ class CaseFileTest {
         "route,observed,share\\nLake loop,3,25 %\\nGorge path,5,75 %~FREQUENCIES",
         "route,season\\nLake loop,Spring\\nGorge path,Summer~RECORDS",
         "route,size\\nLake loop,3\\nGorge path,2\\nLake loop,4~RECORDS",
-        "season\\nSpring\\nSummer~RECORDS"
+        "season\\nSpring\\nSummer~RECORDS",
+        "half,dark,map,none\\nSummer,yes,9,1\\nSummer,no,6,5\\nWinter,yes,3,1\\n,no,7,4~LAYERS",
+        "day,gate,in,out\\n2025-05-01,Mill,9,1\\n2025-05-01,Lake,9,1\\n2025-05-02,Lake,3,1~RECORDS"
       })
   void whatABlockHoldsIsSeenFromIt(String text, Kind kind) throws Exception {
     assertThat(Kind.of(file(text.replace("\\n", "\n") + "\n").sample())).isEqualTo(kind);
