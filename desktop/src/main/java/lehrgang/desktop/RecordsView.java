@@ -71,15 +71,17 @@ final class RecordsView extends ScrollPane {
     setContent(desk);
   }
 
-  /// Shows a file.
+  /// Shows a file. Where there is only one way to count its columns, that is proposed.
   ///
   /// @throws FileProblem if it cannot be read
   void show(CaseSource arrived) throws FileProblem {
     sample = arrived.sample();
     file = arrived;
     kind = Kind.of(sample);
-    rows = "";
-    columns = "";
+    List<String> names = sample.columns();
+    form = names.size() == 1 ? Recipe.Form.ONE : Recipe.Form.TWO;
+    rows = names.size() <= 2 ? names.getFirst() : "";
+    columns = names.size() == 2 ? names.getLast() : "";
     layers = "";
     set("");
   }

@@ -13,6 +13,8 @@ import java.util.regex.Pattern;
 /// Finds categories that are probably one: their names differ only by case, spaces, accents or
 /// punctuation.
 public final class Spellings {
+  private static final char FIRST_ACCENT = '\u0300';
+
   private Spellings() {}
 
   /// New names by old ones for those that should be united; empty where all differ.
@@ -47,6 +49,18 @@ public final class Spellings {
     return Pattern.compile(" {2,}|[\\u00a0\\u2007\\u202f\\t]+")
         .matcher(name)
         .replaceAll(found -> "·".repeat(found.group().length()));
+  }
+
+  /// A field without the blanks around it, and with each accent joined to its letter: the two ways
+  /// to encode an accented letter are one spelling to every reader (Unicode Standard Annex 15).
+  public static String written(String field) {
+    String text = field.strip();
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) >= FIRST_ACCENT) {
+        return Normalizer.normalize(text, Normalizer.Form.NFC);
+      }
+    }
+    return text;
   }
 
   static String bare(String name) {

@@ -141,7 +141,7 @@ public final class Tallier {
   public void add(Row row) {
     record.next();
     for (int column : recorded) {
-      record.set(column, row.field(column).strip());
+      record.set(column, Spellings.written(row.field(column)));
     }
     for (int step = 0; step < stages.size(); step++) {
       if (!stages.get(step).pass(record, step)) {

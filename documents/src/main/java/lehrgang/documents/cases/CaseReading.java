@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import lehrgang.core.cases.Spellings;
 import lehrgang.documents.cases.CaseFormat.Quotes;
 
 /// The CSV library, set for records as they arrive.
@@ -67,7 +68,7 @@ final class CaseReading {
     List<String> names = new ArrayList<>();
     Set<String> taken = new HashSet<>();
     for (int j = 0; j < first.size(); j++) {
-      String given = head == CaseFormat.Head.NAMES ? first.get(j).strip() : "";
+      String given = head == CaseFormat.Head.NAMES ? Spellings.written(first.get(j)) : "";
       String name = given.isEmpty() ? "column " + (j + 1) : given;
       String own = name;
       for (int again = 2; !taken.add(own); again++) {

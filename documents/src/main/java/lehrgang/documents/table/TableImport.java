@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import lehrgang.core.cases.Spellings;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TypedNumber;
@@ -181,7 +182,7 @@ public final class TableImport {
             .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
             .ofCsvRecord(clean)) {
       for (CsvRecord row : reader) {
-        List<String> fields = row.getFields().stream().map(String::strip).toList();
+        List<String> fields = row.getFields().stream().map(Spellings::written).toList();
         if (fields.stream().anyMatch(field -> !field.isEmpty())) {
           grid.add(new ArrayList<>(fields));
         }

@@ -144,6 +144,17 @@ class UglyFilesTest {
     assertThat(origin.spellings().get("route").values().stream().distinct()).hasSize(2);
   }
 
+  /// The letter with its accent and the letter followed by its accent look the same to everyone.
+  @Test
+  void theTwoWaysToEncodeAnAccentAreOneSpelling() throws Exception {
+    Origin origin =
+        counted(
+            CaseSource.open(corpus().resolve("same-label-many-ways.csv")),
+            Recipe.Count.two("route", "season"));
+    assertThat(origin.tally().table().rows()).contains("Go\u0155ge path").hasSize(6);
+    assertThat(origin.spellings().get("route")).doesNotContainKey("Gor\u0301ge path");
+  }
+
   @Test
   void aWorkbookWithHeadingAndNoteGivesItsRange() throws Exception {
     WorkbookSheet sheet =
