@@ -118,9 +118,7 @@ final class Counting {
             recount(origin, origin.recipe(), problem -> workbench.notice().set(Notice.of(problem)));
     workbench
         .notice()
-        .set(
-            new Notice(
-                sentence, Optional.of(new Notice.Offer(Words.of("status.count-again"), again))));
+        .set(Notice.of(sentence, new Notice.Offer(Words.of("status.count-again"), again)));
   }
 
   private interface Reading {
@@ -132,7 +130,11 @@ final class Counting {
         reading,
         result -> {
           result.origin().ifPresent(_ -> done.run());
+          Notice left = workbench.notice().get();
           take(result, failed);
+          if (!left.offers().isEmpty()) {
+            workbench.notice().set(left);
+          }
         });
   }
 
@@ -164,9 +166,9 @@ final class Counting {
     workbench
         .notice()
         .set(
-            new Notice(
+            Notice.of(
                 Words.of("status.counting", Math.round(part * 100) + "\u00a0%"),
-                Optional.of(new Notice.Offer(Words.of("status.stop"), this::stop))));
+                new Notice.Offer(Words.of("status.stop"), this::stop)));
   }
 
   private void say(String problem) {

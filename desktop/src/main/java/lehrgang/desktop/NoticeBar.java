@@ -25,21 +25,18 @@ final class NoticeBar extends HBox {
               sentence.setMaxWidth(Double.MAX_VALUE);
               HBox.setHgrow(sentence, Priority.ALWAYS);
               getChildren().add(sentence);
-              notice
-                  .offer()
-                  .ifPresent(
-                      offer -> {
-                        Button button = new Button(offer.label());
-                        button.getStyleClass().add("quiet");
-                        button.setId("notice-offer");
-                        button.setMinWidth(Region.USE_PREF_SIZE);
-                        button.setOnAction(
-                            _ -> {
-                              workbench.notice().set(Notice.NONE);
-                              offer.action().run();
-                            });
-                        getChildren().add(button);
-                      });
+              for (Notice.Offer offer : notice.offers()) {
+                Button button = new Button(offer.label());
+                button.getStyleClass().add("quiet");
+                button.setId(getChildren().size() > 1 ? "notice-offer-2" : "notice-offer");
+                button.setMinWidth(Region.USE_PREF_SIZE);
+                button.setOnAction(
+                    _ -> {
+                      workbench.notice().set(Notice.NONE);
+                      offer.action().run();
+                    });
+                getChildren().add(button);
+              }
               Button close = new Button("", new FontIcon("fth-x"));
               close.getStyleClass().add("icon-button");
               close.setOnAction(_ -> workbench.notice().set(Notice.NONE));

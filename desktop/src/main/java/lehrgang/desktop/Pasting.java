@@ -1,5 +1,6 @@
 package lehrgang.desktop;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
 import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableImport;
 
 /// Takes a table from the clipboard, says what it was taken for and what was done with its totals,
@@ -38,19 +40,39 @@ final class Pasting {
     paste(workbench, text);
   }
 
-  static void paste(Workbench workbench, String text) {
+  /// Puts a table in the place of that of the solution.
+  ///
+  /// @return whether it was one
+  static boolean paste(Workbench workbench, String text) {
     TableEntry current = workbench.solution().get().table();
     Optional<TableImport.Recognised> shares =
         current.form() == Form.FREQUENCIES ? TableImport.sharesIn(text) : Optional.empty();
-    if (shares.isPresent()) {
-      pasteShares(workbench, current, shares.get().table());
-      return;
-    }
-    switch (TableImport.readAs(current.form(), text)) {
-      case TableImport.Unreadable(var problem) ->
-          workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
-      case TableImport.Recognised recognised -> take(workbench, recognised);
-    }
+    return shares
+        .map(stated -> pasteShares(workbench, current, stated.table()))
+        .orElseGet(() -> take(workbench, TableImport.readAs(current.form(), text), () -> {}));
+  }
+
+  /// Begins a solution with a table.
+  ///
+  /// @return whether it was one; nothing begins if not
+  static boolean begin(Workbench workbench, String text) {
+    return take(
+        workbench,
+        TableImport.readAs(Form.TWO_WAY, text),
+        () -> workbench.begin(SolutionFile.blank()));
+  }
+
+  private static boolean take(Workbench workbench, TableImport.Result result, Runnable before) {
+    return switch (result) {
+      case TableImport.Unreadable(var problem) -> {
+        workbench.notice().set(Notice.of(Wording.english().text(problem.sentence())));
+        yield false;
+      }
+      case TableImport.Recognised recognised -> {
+        take(workbench, recognised, before);
+        yield true;
+      }
+    };
   }
 
   /// Reads a file that is a table already.
@@ -81,25 +103,31 @@ final class Pasting {
   }
 
   /// Shares are matched to their categories by label, never by place.
-  private static void pasteShares(Workbench workbench, TableEntry current, TableEntry pasted) {
-    switch (ShareMatching.match(current, pasted)) {
-      case Checked.Bad<TableEntry>(var problems) ->
-          workbench
-              .notice()
-              .set(
-                  Notice.of(
-                      problems.stream()
-                          .map(problem -> Wording.english().text(problem.sentence()))
-                          .collect(Collectors.joining(" "))));
+  private static boolean pasteShares(Workbench workbench, TableEntry current, TableEntry pasted) {
+    return switch (ShareMatching.match(current, pasted)) {
+      case Checked.Bad<TableEntry>(var problems) -> {
+        String said =
+            problems.stream()
+                .map(problem -> Wording.english().text(problem.sentence()))
+                .collect(Collectors.joining(" "));
+        workbench.notice().set(Notice.of(said));
+        yield false;
+      }
       case Checked.Good<TableEntry>(var table) -> {
         workbench.edit("", solution -> solution.withTable(table));
         workbench.notice().set(Notice.of(Words.of("status.shares-matched")));
+        yield true;
       }
-    }
+    };
   }
 
   /// Takes a table, and says what it was taken for.
-  static void take(Workbench workbench, TableImport.Recognised recognised) {
+  ///
+  /// @param before run first; what it says is said too
+  static void take(Workbench workbench, TableImport.Recognised recognised, Runnable before) {
+    workbench.notice().set(Notice.NONE);
+    before.run();
+    Notice left = workbench.notice().get();
     Wording wording = Wording.english();
     String said =
         recognised.notes().isEmpty()
@@ -110,17 +138,11 @@ final class Pasting {
                 recognised.table().layers().size())
             : recognised.notes().stream().map(wording::text).collect(Collectors.joining(" "));
     take(workbench, recognised.table());
-    workbench
-        .notice()
-        .set(
-            new Notice(
-                said,
-                recognised
-                    .withTotals()
-                    .map(
-                        all ->
-                            new Notice.Offer(
-                                Words.of("table.keep-totals"), () -> take(workbench, all)))));
+    List<Notice.Offer> offers =
+        recognised.withTotals().stream()
+            .map(all -> new Notice.Offer(Words.of("table.keep-totals"), () -> take(workbench, all)))
+            .toList();
+    workbench.notice().set(new Notice(said, offers).and(left));
   }
 
   /// Variables that the pasted table does not name keep their names; a table of another form brings

@@ -152,9 +152,9 @@ final class Workbench {
   private void showProgress(double part) {
     String percent = Math.round(part * 100) + "\u00a0%";
     notice.set(
-        new Notice(
+        Notice.of(
             Words.of("status.drawing", percent),
-            Optional.of(new Notice.Offer(Words.of("status.stop"), this::stopWork))));
+            new Notice.Offer(Words.of("status.stop"), this::stopWork)));
   }
 
   /// Leaves the solution as it is, without its result.
@@ -164,11 +164,10 @@ final class Workbench {
     Platform.runLater(
         () ->
             notice.set(
-                new Notice(
+                Notice.of(
                     Words.of("status.stopped"),
-                    Optional.of(
-                        new Notice.Offer(
-                            Words.of("status.draw-again"), () -> derive(solution.get()))))));
+                    new Notice.Offer(
+                        Words.of("status.draw-again"), () -> derive(solution.get())))));
   }
 
   void open(Path from) throws FileProblem {
@@ -195,9 +194,11 @@ final class Workbench {
             edit("", _ -> before.solution());
           };
       notice.set(
-          new Notice(
-              (said + " " + Words.of("status.left-unsaved")).strip(),
-              Optional.of(new Notice.Offer(Words.of("status.bring-back"), back))));
+          Notice.of(said)
+              .and(
+                  Notice.of(
+                      Words.of("status.left-unsaved"),
+                      new Notice.Offer(Words.of("status.bring-back"), back))));
     } else if (!said.isEmpty()) {
       notice.set(Notice.of(said));
     }

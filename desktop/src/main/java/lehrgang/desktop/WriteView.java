@@ -1,7 +1,6 @@
 package lehrgang.desktop;
 
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -21,7 +20,6 @@ import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.solution.Solution;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
@@ -30,6 +28,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The Write view: the rail, the page and the trace, between the bar and the verdict.
 final class WriteView extends BorderPane {
+  private static final int MOST_OFFERS = 2;
   private static final String DARK = WriteView.class.getResource("dark.css").toExternalForm();
 
   private final Workbench workbench;
@@ -99,6 +98,7 @@ final class WriteView extends BorderPane {
       arrivals().table(file, Kind.LAYERS, problem -> workbench.notice().set(Notice.of(problem)));
     } else {
       records.show(file);
+      workbench.notice().set(Notice.NONE);
       inFront(records);
     }
   }
@@ -107,8 +107,14 @@ final class WriteView extends BorderPane {
     return new RecordsView.Use() {
       @Override
       public void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
-        begin();
-        counting.count(file, recipe, failed, WriteView.this::hideStart);
+        counting.count(
+            file,
+            recipe,
+            failed,
+            () -> {
+              begin();
+              hideStart();
+            });
       }
 
       @Override
@@ -116,9 +122,8 @@ final class WriteView extends BorderPane {
         Pasting.read(file, kind, failed)
             .ifPresent(
                 recognised -> {
-                  begin();
+                  Pasting.take(workbench, recognised, this::begin);
                   hideStart();
-                  Pasting.take(workbench, recognised);
                 });
       }
 
@@ -246,18 +251,16 @@ final class WriteView extends BorderPane {
     if (pastesRecords(text)) {
       return;
     }
-    if (isAtStart()) {
-      workbench.begin(SolutionFile.blank());
+    boolean anew = isAtStart() || records.isVisible() && beginsAnew;
+    boolean taken = anew ? Pasting.begin(workbench, text) : Pasting.paste(workbench, text);
+    if (taken) {
       hideStart();
     }
-    Solution before = workbench.solution().get();
-    Pasting.paste(workbench, text);
-    boolean taken = !workbench.solution().get().equals(before);
     Notice said = workbench.notice().get();
-    if (said.offer().isEmpty()) {
+    if (said.offers().size() < MOST_OFFERS) {
       Notice.Offer offer =
           new Notice.Offer(Words.of("status.otherwise"), () -> takeOtherwise(text, taken));
-      workbench.notice().set(new Notice(said.sentence(), Optional.of(offer)));
+      workbench.notice().set(said.and(Notice.of("", offer)));
     }
   }
 

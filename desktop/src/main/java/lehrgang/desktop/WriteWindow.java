@@ -48,7 +48,8 @@ public final class WriteWindow {
     START
   }
 
-  /// Shows a solution in a window, or first where solutions begin.
+  /// Shows a solution in a window, or first where solutions begin; changes that were brought back
+  /// go before both.
   static WriteWindow show(
       Stage stage, SolutionFile opened, Optional<Path> file, Path userFolder, First first) {
     WriteWindow window = new WriteWindow(opened, userFolder);
@@ -60,7 +61,7 @@ public final class WriteWindow {
     window.workbench.unsaved().subscribe(_ -> window.title(stage));
     window.recovery.start();
     stage.setOnHidden(_ -> window.recovery.stop());
-    if (first == First.START) {
+    if (first == First.START && !window.workbench.unsaved().get()) {
       window.view.showStart();
     }
     stage.show();

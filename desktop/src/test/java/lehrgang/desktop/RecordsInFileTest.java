@@ -150,7 +150,7 @@ class RecordsInFileTest {
     demo.with(demo.solution().withOrigin(counted)).save(saved);
     Files.writeString(csv, Files.readString(csv).replace(",Mill Gate,", ",Lake Gate,"));
     open(saved);
-    driver.await(() -> driver.workbench().notice().get().offer().isPresent());
+    driver.await(() -> !driver.workbench().notice().get().offers().isEmpty());
     assertThat(driver.isShown("register.csv has changed since its records were counted")).isTrue();
     assertThat(origin()).isEqualTo(counted);
     driver.press("notice-offer");

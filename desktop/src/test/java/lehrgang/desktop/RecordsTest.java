@@ -15,6 +15,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -272,6 +273,40 @@ class RecordsTest {
     assertThat(driver.isShown("arrived by")).isTrue();
     driver.type(KeyCode.ESCAPE);
     assertThat(driver.isShown("arrived by")).isFalse();
+  }
+
+  @Test
+  void aTablePastedOverAFileInFrontIsShown() {
+    drop(REGISTER);
+    driver.putOnClipboard("route\tSpring\tSummer\nLake loop\t41\t55\nGorge path\t38\t64\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(FxTurn.call(() -> find("records-view").isVisible())).isFalse();
+    assertThat(driver.isShown("Taken for a two-way table of 2 × 2.")).isTrue();
+  }
+
+  @Test
+  void whatWasNotSavedCanBeBroughtBackAfterRecordsBeganAnotherSolution() {
+    FxTurn.run(
+        () -> driver.workbench().edit("", now -> now.withTable(now.table().withCell(0, 0, "93"))));
+    Solution unsaved = FxTurn.call(() -> driver.workbench().solution().get());
+    FxTurn.run(() -> driver.window().view().showStart());
+    countRegister("gate", "map");
+    assertThat(driver.isShown("The solution before it was not saved.")).isTrue();
+    driver.press("notice-offer");
+    assertThat(FxTurn.call(() -> driver.workbench().solution().get())).isEqualTo(unsaved);
+  }
+
+  @Test
+  void whatIsNoTableBeginsNothing() {
+    Solution before = FxTurn.call(() -> driver.workbench().solution().get());
+    FxTurn.run(() -> driver.window().view().showStart());
+    driver.putOnClipboard("route\tSpring\nLake loop\t4\t5\t6\t7\nGorge path\t3\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(driver.isShown("Line 2 has 5 cells where 2 are expected")).isTrue();
+    assertThat(FxTurn.call(() -> driver.window().view().isAtStart())).isTrue();
+    assertThat(FxTurn.call(() -> driver.workbench().solution().get())).isEqualTo(before);
+    drop(REGISTER);
+    assertThat(driver.isShown("cells where")).isFalse();
   }
 
   @Test

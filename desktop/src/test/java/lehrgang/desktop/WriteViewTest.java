@@ -13,6 +13,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
@@ -365,6 +366,17 @@ class WriteViewTest {
     assertThat(next.workbench().solution().get().table().cells().getFirst().getFirst())
         .isEqualTo("93");
     assertThat(next.isShown("Unsaved changes from last time were brought back")).isTrue();
+    WriteWindow begun =
+        FxTurn.call(
+            () ->
+                WriteWindow.show(
+                    new Stage(),
+                    SolutionFile.demo(),
+                    Optional.empty(),
+                    folder.resolve("user"),
+                    WriteWindow.First.START));
+    assertThat(FxTurn.call(() -> begun.view().isAtStart())).isFalse();
+    FxTurn.run(() -> begun.scene().getWindow().hide());
     next.shortcut(KeyCode.CONTROL, KeyCode.Z);
     assertThat(next.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
     next.close();

@@ -88,7 +88,7 @@ public final class TableImport {
             || entry.columns().getFirst().equalsIgnoreCase(TableEntry.OBSERVED);
     return switch (form) {
       case FREQUENCIES -> frequencies instanceof Recognised ? frequencies : table;
-      case TWO_WAY, LAYERS -> single ? frequencies : table;
+      case TWO_WAY, LAYERS -> single && frequencies instanceof Recognised ? frequencies : table;
       case SHARES ->
           table instanceof Recognised(var entry, _, _) && entry.columns().size() == 2
               ? new Recognised(asShares(entry), List.of(), Optional.empty())
