@@ -1,20 +1,24 @@
 package lehrgang.core.cases;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// The record that is being counted, column by column, and what became of those before it.
+/// The record that is being counted, column by column, and what became of those before it. Records
+/// that have the same in every column that matters may be counted as one.
 final class RecordAtHand {
-  private static final int MOST_EXAMPLES = 3;
+  static final int MOST_EXAMPLES = 3;
 
   private final String[] values;
   private final Missing[] missing;
   private final long[] changed;
   private final Map<Tally.Cause, Lost> lost = new LinkedHashMap<>();
   private long number;
+  private long many;
+  private long[] examples;
 
   private static final class Lost {
     private long records;
@@ -26,6 +30,15 @@ final class RecordAtHand {
         examples.add(new Tally.Example(row, value));
       }
     }
+
+    void add(long[] rows, long many, String value) {
+      records += many;
+      for (long row : rows) {
+        examples.add(new Tally.Example(row, value));
+      }
+      examples.sort(Comparator.comparingLong(Tally.Example::row));
+      examples.subList(Math.min(MOST_EXAMPLES, examples.size()), examples.size()).clear();
+    }
   }
 
   RecordAtHand(int columns, int steps) {
@@ -36,6 +49,22 @@ final class RecordAtHand {
 
   void next() {
     number++;
+    many = 1;
+    examples = null;
+  }
+
+  /// Goes to several records that are alike.
+  ///
+  /// @param rows the first few of them, counted from 1
+  void next(long[] rows, long alike) {
+    number += alike;
+    many = alike;
+    examples = rows;
+  }
+
+  /// For how many this one stands.
+  long many() {
+    return many;
   }
 
   /// How many there were, this one included.
@@ -65,7 +94,7 @@ final class RecordAtHand {
   }
 
   void countChanged(int step) {
-    changed[step]++;
+    changed[step] += many;
   }
 
   long changed(int step) {
@@ -78,7 +107,13 @@ final class RecordAtHand {
   }
 
   void lose(Tally.Cause cause, String value) {
-    lost.computeIfAbsent(cause, _ -> new Lost()).add(number, value == null ? "" : value);
+    Lost all = lost.computeIfAbsent(cause, _ -> new Lost());
+    String shown = value == null ? "" : value;
+    if (examples == null) {
+      all.add(number, shown);
+    } else {
+      all.add(examples, many, shown);
+    }
   }
 
   List<Tally.Loss> losses() {

@@ -20,14 +20,16 @@ public record Spread(String column, List<Group> groups) {
       return new Group(label, 0, BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO);
     }
 
-    Group with(BigDecimal number) {
+    /// With a number that several records have.
+    Group with(BigDecimal number, long many) {
+      BigDecimal times = BigDecimal.valueOf(many);
       BigDecimal square = number.multiply(number);
       return new Group(
           label,
-          records + 1,
-          sum.add(number),
-          squares.add(square),
-          cubes.add(square.multiply(number)));
+          records + many,
+          sum.add(number.multiply(times)),
+          squares.add(square.multiply(times)),
+          cubes.add(square.multiply(number).multiply(times)));
     }
   }
 

@@ -55,8 +55,8 @@ final class Spreading {
             value ->
                 groups.merge(
                     label,
-                    Spread.Group.none(label).with(value),
-                    (before, _) -> before.with(value)));
+                    Spread.Group.none(label).with(value, record.many()),
+                    (before, _) -> before.with(value, record.many())));
   }
 
   /// @param labels the categories of a counted column, in order

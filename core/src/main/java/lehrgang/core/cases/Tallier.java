@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry;
 import lehrgang.core.wording.Phrase;
 
 /// Counts records by a recipe, one after the other, so that it does not matter how many there are
@@ -22,6 +21,7 @@ public final class Tallier {
   /// One record.
   @FunctionalInterface
   public interface Row {
+    /// A field as [Spellings#written] gives it.
     String field(int column);
   }
 
@@ -38,8 +38,7 @@ public final class Tallier {
   private final int[] counted;
   private final int[] results;
   private final RecordAtHand record;
-  private final Map<List<String>, long[]> cells = new HashMap<>();
-  private final List<Set<String>> categories = new ArrayList<>();
+  private final CountedCells cells;
   private final long[] left;
   private final List<Map<String, long[]>> seen = new ArrayList<>();
   private final long[] unseen;
@@ -64,7 +63,7 @@ public final class Tallier {
     this.left = new long[stages.size()];
     this.unseen = new long[stages.size()];
     stages.forEach(_ -> seen.add(new HashMap<>()));
-    recipe.count().named().forEach(_ -> categories.add(new LinkedHashSet<>()));
+    this.cells = new CountedCells(recipe);
     this.spreading = Spreading.of(recipe, names, counted);
   }
 
@@ -140,8 +139,12 @@ public final class Tallier {
   /// Takes the next record.
   public void add(Row row) {
     record.next();
+    take(row);
+  }
+
+  private void take(Row row) {
     for (int column : recorded) {
-      record.set(column, Spellings.written(row.field(column)));
+      record.set(column, row.field(column));
     }
     for (int step = 0; step < stages.size(); step++) {
       if (!stages.get(step).pass(record, step)) {
@@ -162,20 +165,9 @@ public final class Tallier {
         return;
       }
     }
-    inTable++;
+    inTable += record.many();
     spreading.ifPresent(number -> number.add(record, sign));
-    long[] count = cells.get(cell);
-    if (count == null) {
-      if (cells.size() >= MOST_VALUES * MOST_VALUES) {
-        return;
-      }
-      count = new long[1];
-      cells.put(cell, count);
-      for (int k = 0; k < counted.length; k++) {
-        categories.get(k).add(cell.get(k));
-      }
-    }
-    count[0]++;
+    cells.count(cell, record.many());
   }
 
   private String known(int column) {
@@ -185,18 +177,18 @@ public final class Tallier {
 
   /// Keeps in mind what a step made of the record.
   private void note(int step) {
-    left[step]++;
+    left[step] += record.many();
     int column = results[step];
     if (record.missing(column) != null) {
-      unseen[step]++;
+      unseen[step] += record.many();
       return;
     }
     Map<String, long[]> counts = seen.get(step);
     long[] count = counts.get(record.value(column));
     if (count != null) {
-      count[0]++;
+      count[0] += record.many();
     } else if (counts.size() < MOST_VALUES) {
-      counts.put(record.value(column), new long[] {1});
+      counts.put(record.value(column), new long[] {record.many()});
     }
   }
 
@@ -206,132 +198,17 @@ public final class Tallier {
     if (inTable == 0) {
       problems.add(problem(Phrase.of("problem.nothing-counted").with("read", record.number())));
     }
-    for (int k = 0; k < categories.size(); k++) {
-      int most = k < 2 ? TableEntry.MOST_CATEGORIES : TableEntry.MOST_LAYERS;
-      if (categories.get(k).size() > most) {
-        problems.add(
-            problem(
-                Phrase.of("problem.no-categories")
-                    .with("column", recipe.count().named().get(k))
-                    .with("values", categories.get(k).size())
-                    .with("most", most)));
-      }
-    }
+    problems.addAll(cells.problems());
     return Checked.of(
         problems,
         () ->
             new Tally(
-                table(),
+                cells.table(),
                 record.number(),
                 inTable,
                 record.losses(),
                 effects(),
-                spreading.map(number -> number.spread(this::axis))));
-  }
-
-  /// The categories of a counted column in the order of the table; one blank one where there is no
-  /// such column.
-  private List<String> axis(int axis) {
-    return axis >= categories.size() ? List.of("") : inOrder(axis, categories.get(axis));
-  }
-
-  private TableEntry table() {
-    Recipe.Count count = recipe.count();
-    if (count.form() == Recipe.Form.ONE) {
-      List<String> rows = inOrder(0, categories.get(0));
-      return new TableEntry(
-          TableEntry.Form.FREQUENCIES,
-          count.rows(),
-          "",
-          rows,
-          List.of(TableEntry.OBSERVED),
-          rows.stream().map(row -> List.of(written(List.of(row)))).toList());
-    }
-    Set<String> both = new LinkedHashSet<>(categories.get(0));
-    both.addAll(categories.get(1));
-    boolean paired = count.form() == Recipe.Form.PAIRED;
-    if (count.form() == Recipe.Form.LAYERS) {
-      return layered(count);
-    }
-    List<String> rows = inOrder(0, paired ? both : categories.get(0));
-    List<String> columns = paired ? rows : inOrder(1, categories.get(1));
-    if (count.form() == Recipe.Form.SHARES) {
-      return shares(count, rows, columns);
-    }
-    return new TableEntry(
-        count.rows(),
-        count.columns(),
-        rows,
-        columns,
-        rows.stream()
-            .map(row -> columns.stream().map(column -> written(List.of(row, column))).toList())
-            .toList());
-  }
-
-  /// The first category of the outcome counts as a success.
-  private TableEntry shares(Recipe.Count count, List<String> outcomes, List<String> groups) {
-    return new TableEntry(
-        TableEntry.Form.SHARES,
-        count.columns(),
-        count.rows() + ": " + outcomes.getFirst(),
-        groups,
-        List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
-        groups.stream()
-            .map(
-                group -> {
-                  long trials =
-                      outcomes.stream()
-                          .mapToLong(outcome -> Long.parseLong(written(List.of(outcome, group))))
-                          .sum();
-                  return List.of(
-                      written(List.of(outcomes.getFirst(), group)), Long.toString(trials));
-                })
-            .toList());
-  }
-
-  private TableEntry layered(Recipe.Count count) {
-    List<String> rows = inOrder(0, categories.get(0));
-    List<String> columns = inOrder(1, categories.get(1));
-    List<String> layers = inOrder(2, categories.get(2));
-    List<List<String>> counts = new ArrayList<>();
-    for (String layer : layers) {
-      for (String row : rows) {
-        counts.add(columns.stream().map(column -> written(List.of(row, column, layer))).toList());
-      }
-    }
-    return new TableEntry(
-        TableEntry.Form.LAYERS,
-        count.rows(),
-        count.columns(),
-        count.layers(),
-        rows,
-        columns,
-        layers,
-        counts);
-  }
-
-  private String written(List<String> cell) {
-    long[] count = cells.get(cell);
-    return Long.toString(count == null ? 0 : count[0]);
-  }
-
-  /// The last order that the recipe gives a column, or the one in which its step makes it.
-  private List<String> inOrder(int axis, Set<String> names) {
-    String column = recipe.count().named().get(axis);
-    List<String> first = List.of();
-    for (RecipeStep step : recipe.steps()) {
-      if (step.result().equals(column)) {
-        first =
-            switch (step) {
-              case RecipeStep.Order(_, var order) -> order;
-              case RecipeStep.Cut(_, var classing, _) -> classing.names();
-              case RecipeStep.Rename(_, var renamed) ->
-                  first.stream().map(name -> renamed.getOrDefault(name, name)).distinct().toList();
-              default -> first;
-            };
-      }
-    }
-    return CategoryOrder.of(names, first);
+                spreading.map(number -> number.spread(cells::axis))));
   }
 
   private List<Tally.Effect> effects() {
@@ -381,19 +258,23 @@ public final class Tallier {
 
   /// What stands in the one column that is counted, the most frequent first.
   public Map<String, Long> values() {
-    Map<String, Long> values = new LinkedHashMap<>();
-    cells.entrySet().stream()
-        .sorted(
-            Comparator.comparing((Map.Entry<List<String>, long[]> entry) -> -entry.getValue()[0])
-                .thenComparing(entry -> entry.getKey().getFirst()))
-        .forEach(entry -> values.put(entry.getKey().getFirst(), entry.getValue()[0]));
-    return values;
+    return cells.values();
   }
 
+  /// Records that are alike are counted together, unless a step looks at the record before.
   private void addAll(CaseTable cases) {
-    for (int i = 0; i < cases.size(); i++) {
-      int row = i;
-      add(column -> cases.field(row, column));
+    if (recipe.steps().stream().anyMatch(RecipeStep.Change.class::isInstance)) {
+      for (int i = 0; i < cases.size(); i++) {
+        int row = i;
+        add(column -> cases.written(row, column));
+      }
+    } else {
+      cases.together(
+          recorded,
+          alike -> {
+            record.next(alike.examples(), alike.many());
+            take(column -> cases.written(alike.first(), column));
+          });
     }
   }
 

@@ -337,4 +337,48 @@ class TallierTest {
             tally(cases, recipe(Count.two("age class", "map").inLayersOf("route"), cut)).spread())
         .isPresent();
   }
+
+  /// Records in memory that are alike are counted together; that must not show.
+  @Property(tries = 150)
+  void recordsTakenTogetherGiveWhatRecordsOneByOneGive(
+      @ForAll @Size(min = 1, max = 60) List<@Size(3) List<@IntRange(max = 5) Integer>> rows) {
+    List<List<String>> texts =
+        List.of(
+            List.of("Lake loop", " Lake loop", "Gorge path", "", "Gor\u0301ge", "Go\u0155ge"),
+            List.of("7", "31", "64", "402", "old", " "),
+            List.of("yes", "no", "no ", "YES", "", "?"));
+    CaseTable cases =
+        CaseTable.of(
+            List.of("route", "age", "map"),
+            rows.stream()
+                .map(
+                    row ->
+                        IntStream.range(0, 3).mapToObj(j -> texts.get(j).get(row.get(j))).toList())
+                .toList());
+    Recipe recipe =
+        new Recipe(
+            List.of(
+                new RecipeStep.Rename("map", Map.of("YES", "yes", "?", "")),
+                new RecipeStep.Keep("route", RecipeStep.Test.IS_NOT, List.of("Gorge path")),
+                new RecipeStep.Cut(
+                    "age",
+                    new Classing(
+                        List.of(BigDecimal.ZERO, BigDecimal.valueOf(31), BigDecimal.valueOf(99)),
+                        Classing.Closed.LEFT,
+                        Classing.Ends.CLOSED),
+                    "age class")),
+            Recipe.Count.two("age class", "map"));
+    Tallier oneByOne =
+        ((Checked.Good<Tallier>) Tallier.of(cases.columns(), DecimalSign.POINT, recipe)).data();
+    for (int i = 0; i < cases.size(); i++) {
+      int row = i;
+      oneByOne.add(column -> Spellings.written(cases.field(row, column)));
+    }
+    Checked<Tally> together = Tallier.count(cases, DecimalSign.POINT, recipe);
+    assertThat(together).isEqualTo(oneByOne.result());
+    if (together instanceof Checked.Good<Tally>(var tally)) {
+      long lost = tally.losses().stream().mapToLong(Tally.Loss::records).sum();
+      assertThat(tally.counted() + lost).isEqualTo(rows.size());
+    }
+  }
 }

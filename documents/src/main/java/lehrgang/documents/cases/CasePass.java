@@ -24,6 +24,7 @@ import java.util.concurrent.CancellationException;
 import java.util.zip.CRC32C;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.Checksum;
+import lehrgang.core.cases.Spellings;
 import lehrgang.documents.solutionfile.FileProblem;
 
 /// One way through a file of records, from the first to the last.
@@ -185,8 +186,9 @@ final class CasePass implements AutoCloseable {
         : new FileProblem(path + " could not be read to its end: check the disk.", cause);
   }
 
+  /// A field as [Spellings#written] gives it.
   String field(int column) {
-    return column < row.getFieldCount() ? row.getField(column) : "";
+    return column < row.getFieldCount() ? Spellings.written(row.getField(column)) : "";
   }
 
   /// Of the whole file, whatever was read of it.
