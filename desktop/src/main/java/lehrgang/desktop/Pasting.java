@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.input.Clipboard;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.ShareMatching;
@@ -129,14 +130,17 @@ final class Pasting {
     before.run();
     Notice left = workbench.notice().get();
     Wording wording = Wording.english();
+    TableEntry table = recognised.table();
     String said =
-        recognised.notes().isEmpty()
-            ? Words.of(
-                "status.taken-for." + recognised.table().form().key(),
-                recognised.table().rows().size(),
-                recognised.table().columns().size(),
-                recognised.table().layers().size())
-            : recognised.notes().stream().map(wording::text).collect(Collectors.joining(" "));
+        Stream.concat(
+                Stream.of(
+                    Words.of(
+                        "status.taken-for." + table.form().key(),
+                        table.rows().size(),
+                        table.columns().size(),
+                        table.layers().size())),
+                recognised.notes().stream().map(wording::text))
+            .collect(Collectors.joining(" "));
     take(workbench, recognised.table());
     List<Notice.Offer> offers =
         recognised.withTotals().stream()

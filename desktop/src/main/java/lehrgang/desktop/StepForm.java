@@ -26,6 +26,7 @@ import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Spellings;
+import lehrgang.core.number.NumberStyle;
 
 /// What one step of a recipe is to do, to be filled in.
 final class StepForm extends VBox {
@@ -308,14 +309,17 @@ final class StepForm extends VBox {
         .limit(MOST_VALUES)
         .forEach(
             entry -> {
-              CheckBox box =
-                  new CheckBox(Spellings.visible(entry.getKey()) + "  " + entry.getValue());
+              CheckBox box = new CheckBox(withCount(entry));
               box.setUserData(entry.getKey());
               box.selectedProperty().subscribe(_ -> changed.run());
               values.add(box);
               boxes.getChildren().add(box);
             });
     return boxes;
+  }
+
+  private static String withCount(Map.Entry<String, Long> value) {
+    return Spellings.visible(value.getKey()) + "  " + NumberStyle.whole(value.getValue());
   }
 
   /// A field for the new name of each value; those that keep theirs are left as they are.
@@ -330,7 +334,7 @@ final class StepForm extends VBox {
               field.setText(entry.getKey());
               field.setAccessibleText(Words.of("recipe.form.new-name", entry.getKey()));
               field.textProperty().subscribe(_ -> changed.run());
-              Label old = new Label(Spellings.visible(entry.getKey()) + "  " + entry.getValue());
+              Label old = new Label(withCount(entry));
               old.getStyleClass().add("picker-name");
               list.addRow(renamed.size(), old, field);
               renamed.put(entry.getKey(), field);

@@ -18,6 +18,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.number.NumberStyle;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
@@ -82,10 +83,10 @@ final class StepPreview extends VBox {
     work = Optional.empty();
   }
 
+  /// The line keeps its place where there is something to wait for.
   private void counting(String sentence) {
     progress.setText(sentence);
-    progress.setManaged(!sentence.isEmpty());
-    progress.setVisible(!sentence.isEmpty());
+    progress.setManaged(origin.records() instanceof Records.InFile);
   }
 
   private String ofFirst(Records.InFile there, Recipe recipe, RecipeStep made) {
@@ -94,7 +95,7 @@ final class StepPreview extends VBox {
         first = Optional.of(CaseFile.of(there).first(FIRST));
       }
       Records.Kept some = new Records.Kept(there.name(), there.sign(), first.get());
-      return Words.of("recipe.preview.first", Integer.toString(first.get().size()))
+      return Words.of("recipe.preview.first", NumberStyle.whole(first.get().size()))
           + " "
           + said(Origin.count(some, recipe), made);
     } catch (FileProblem e) {
@@ -143,7 +144,7 @@ final class StepPreview extends VBox {
                 "recipe.preview",
                 table.rows().size(),
                 table.columns().size(),
-                Long.toString(origin.tally().counted()));
+                NumberStyle.whole(origin.tally().counted()));
       }
     };
   }

@@ -6,8 +6,7 @@ import java.math.RoundingMode;
 import lehrgang.core.number.Shown.Relation;
 
 /// How numbers are written: with a decimal point or comma, a true minus sign, and thin spaces
-/// between
-/// groups of three digits from five digits on.
+/// between groups of three digits from five digits on.
 public enum NumberStyle {
   POINT('.'),
   COMMA(',');
@@ -34,6 +33,11 @@ public enum NumberStyle {
     }
     BigDecimal rounded = value.rounded(decimals);
     return new Shown(write(rounded), isExactly(value, rounded) ? Relation.EQUAL : Relation.ABOUT);
+  }
+
+  /// A whole number; its digits stand in groups whatever the decimal sign.
+  public static String whole(long number) {
+    return POINT.write(BigDecimal.valueOf(number));
   }
 
   /// A p-value: never `0.0000`, never `1.0000` unless it is 1.

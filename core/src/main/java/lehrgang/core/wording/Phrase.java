@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.NumberStyle;
 
 /// A sentence to be said: its key in the bundle and what fills its gaps. No words of its own.
 public record Phrase(String key, Map<String, Filling> fillings) {
@@ -69,7 +70,7 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   }
 
   public Phrase with(String gap, long number) {
-    return with(gap, Long.toString(number));
+    return with(gap, NumberStyle.whole(number));
   }
 
   public Phrase with(String gap, LineId line) {
