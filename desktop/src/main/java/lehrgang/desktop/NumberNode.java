@@ -39,6 +39,14 @@ final class NumberNode extends StackPane {
     return this;
   }
 
+  /// In a sentence: at the top of its place, which may be higher than the number after a change of
+  /// the sentence, so that it keeps the line of the words.
+  NumberNode inSentence() {
+    setAlignment(Pos.TOP_CENTER);
+    getStyleClass().add("in-sentence");
+    return this;
+  }
+
   /// A sign at the left edge, beside the number and not part of it; empty for none.
   void setSign(String shown) {
     if (shown.equals(sign.getText())) {
@@ -64,6 +72,11 @@ final class NumberNode extends StackPane {
       text.setText(number);
       setAccessibleText((sign.getText() + " " + number).strip());
     }
+  }
+
+  /// Where the line of the number is as it was laid out last.
+  double textBaseline() {
+    return text.getLayoutY();
   }
 
   @Override

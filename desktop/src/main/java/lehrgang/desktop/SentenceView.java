@@ -90,10 +90,10 @@ final class SentenceView extends TextFlow implements Renewable {
         boolean blank = box instanceof Box.Blank;
         NumberNode node =
             new NumberNode(
-                blank ? GAP : PlainText.of(box),
-                Role.OTHER,
-                blank ? Appearance.BLANK : Appearance.SHOWN);
-        node.getStyleClass().add("in-sentence");
+                    blank ? GAP : PlainText.of(box),
+                    Role.OTHER,
+                    blank ? Appearance.BLANK : Appearance.SHOWN)
+                .inSentence();
         numbers.register(line, node);
         yield node;
       }

@@ -18,6 +18,7 @@ final class WaysView extends VBox {
     for (PageBlock.Way way : ways.ways()) {
       Button take = new Button(way.name(), new FontIcon("fth-corner-down-right"));
       take.getStyleClass().addAll("quiet", "way");
+      take.setMinWidth(USE_PREF_SIZE);
       take.setOnAction(_ -> counting.make(way.change()));
       Label effect = BlockViews.label(way.effect(), "way-effect");
       HBox.setHgrow(effect, Priority.ALWAYS);

@@ -1,6 +1,7 @@
 package lehrgang.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -380,6 +381,25 @@ class WriteViewTest {
     next.shortcut(KeyCode.CONTROL, KeyCode.Z);
     assertThat(next.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
     next.close();
+  }
+
+  /// A count that reads like a number in a sentence must not move that number off its line.
+  @Test
+  void numbersKeepTheLineOfTheirSentenceWhateverIsTyped() {
+    driver.putOnClipboard("map\tyes\tno\nLake loop\t30\t25\nGorge path\t20\t31\nRim trail\t9\t2\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    FxTurn.settle();
+    List<Double> baselines =
+        FxTurn.call(
+            () ->
+                driver.window().scene().getRoot().lookupAll(".number.in-sentence").stream()
+                    .filter(
+                        number -> number.getParent().getAccessibleText().startsWith("The curve"))
+                    .map(number -> number.getLayoutY() + ((NumberNode) number).textBaseline())
+                    .toList());
+    assertThat(baselines).hasSizeGreaterThan(2);
+    assertThat(baselines)
+        .allSatisfy(baseline -> assertThat(baseline).isCloseTo(baselines.getFirst(), within(1.0)));
   }
 
   @Test

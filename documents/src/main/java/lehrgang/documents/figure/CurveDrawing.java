@@ -2,10 +2,12 @@ package lehrgang.documents.figure;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 import lehrgang.core.distribution.ChiSquaredCurve;
 import lehrgang.core.page.FigureSpec.Curve;
 import lehrgang.core.page.FigureSpec.Mark;
@@ -28,6 +30,9 @@ final class CurveDrawing {
   private static final double LEFT = 12;
   private static final int POINTS = 240;
   private static final double LINE = 15;
+
+  /// Where the label of the critical value stands.
+  private static final double CRITICAL = BASE - 78;
   private static final double INSET_HEIGHT = 92;
 
   /// Beyond this many critical values the statistic would squeeze the curve against the axis.
@@ -214,7 +219,7 @@ final class CurveDrawing {
       double other = x(-mark.at());
       pad.line(other, BASE, other, BASE - 74, Ink.REJECTION, 1.3, Stroke.DASHED);
     }
-    labelBeside(at, BASE - 78, mark, Ink.REJECTION, Face.PLAIN);
+    labelBeside(at, CRITICAL, mark, Ink.REJECTION, Face.PLAIN);
   }
 
   private void statistic(Mark mark) {
@@ -223,8 +228,32 @@ final class CurveDrawing {
       return;
     }
     double at = x(mark.at());
-    pad.line(at, BASE, at, BASE - 42, Ink.INK, 2.2, Stroke.SOLID);
-    labelBeside(at, BASE - 36, mark, Ink.INK, Face.STRONG);
+    double y = clearOfCurve(mark, BASE - 36);
+    pad.line(at, BASE, at, y - 6, Ink.INK, 2.2, Stroke.SOLID);
+    labelBeside(at, y, mark, Ink.INK, Face.STRONG);
+  }
+
+  /// A line of text to the right of a mark that the curve does not run through: at its usual place,
+  /// or else above the curve where there is room.
+  private double clearOfCurve(Mark mark, double y) {
+    double span =
+        (6 + Drawing.widthOf(mark.label(), Sketchpad.SMALL))
+            / (plotWidth - 2 * LEFT)
+            * (plot.most() - plot.least());
+    DoubleSummaryStatistics curve =
+        IntStream.rangeClosed(0, POINTS)
+            .mapToDouble(k -> y(mark.at() + span * k / POINTS))
+            .summaryStatistics();
+    boolean crosses = curve.getMin() < y + 4 && curve.getMax() > y - LINE;
+    double above = curve.getMin() - 6;
+    boolean free = plot.critical().filter(other -> isNear(mark, other, above)).isEmpty();
+    return crosses && free && above > TOP ? above : y;
+  }
+
+  private boolean isNear(Mark mark, Mark critical, double y) {
+    return Math.abs(x(mark.at()) - x(critical.at()))
+            < Drawing.widthOf(mark.label(), Sketchpad.SMALL) + 12
+        && y < CRITICAL + LINE;
   }
 
   /// To the right of a mark where it fits, in two lines where that helps, else to the left.
