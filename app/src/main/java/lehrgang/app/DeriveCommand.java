@@ -51,7 +51,7 @@ final class DeriveCommand implements Callable<Integer> {
       paramLabel = "PROCEDURE",
       description =
           "independence, goodness-of-fit, one-proportion, two-proportions, matched-pairs,"
-              + " fisher or simulation.")
+              + " fisher, simulation or layers.")
   private String procedure;
 
   @Parameters(
@@ -61,8 +61,10 @@ final class DeriveCommand implements Callable<Integer> {
       description =
           "For independence, matched-pairs, fisher and simulation a labelled table: a free corner"
               + " cell and the column labels, then a label and its counts a row. For"
-              + " goodness-of-fit and simulation lines of category, observed and perhaps share."
-              + " Totals are recognised and left out. - reads standard input.")
+              + " goodness-of-fit and simulation lines of category, observed and perhaps share. For"
+              + " layers the layer in the first column and the row in the second, or a line with"
+              + " the layer's name above each table. Totals are recognised and left out. - reads"
+              + " standard input.")
   private String data;
 
   @ArgGroup(exclusive = false)
