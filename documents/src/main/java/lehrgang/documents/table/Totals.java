@@ -2,6 +2,7 @@ package lehrgang.documents.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -98,6 +99,15 @@ record Totals(Margin row, Margin column, List<Phrase> notes) {
     long[][] columns = turned(counts);
     List<Integer> wrongRows = lastColumn ? wrong(counts) : List.of();
     List<Integer> wrongColumns = lastRow ? wrong(columns) : List.of();
+    if (lastRow && lastColumn) {
+      Optional<Phrase> margin =
+          wrongTotal(table.rows(), counts, columns, wrongRows, wrongColumns)
+              .or(() -> wrongTotal(table.columns(), columns, counts, wrongColumns, wrongRows));
+      if (margin.isPresent()) {
+        notes.add(margin.get());
+        return notes;
+      }
+    }
     if (wrongRows.size() == 1
         && wrongColumns.size() == 1
         && off(counts[wrongRows.getFirst()]) == off(columns[wrongColumns.getFirst()])) {
@@ -118,6 +128,26 @@ record Totals(Margin row, Margin column, List<Phrase> notes) {
       notes.add(total(table.columns().get(j), columns[j]));
     }
     return notes;
+  }
+
+  /// A total that is wrong itself makes its own line wrong and the line of the totals, in opposite
+  /// senses; the total of all makes both lines of totals wrong.
+  private static Optional<Phrase> wrongTotal(
+      List<String> labels,
+      long[][] lines,
+      long[][] across,
+      List<Integer> wrong,
+      List<Integer> wrongAcross) {
+    boolean one = wrong.size() == 1 && wrongAcross.equals(List.of(across.length - 1));
+    if (!one) {
+      return Optional.empty();
+    }
+    long[] line = lines[wrong.getFirst()];
+    boolean ofAll = wrong.getFirst() == lines.length - 1;
+    long expected = ofAll ? off(line) : -off(line);
+    return off(across[across.length - 1]) == expected
+        ? Optional.of(total(labels.get(wrong.getFirst()), line))
+        : Optional.empty();
   }
 
   private static Phrase total(String label, long[] line) {

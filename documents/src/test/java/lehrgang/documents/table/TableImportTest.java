@@ -8,6 +8,7 @@ import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// Tables as they are pasted.
@@ -82,6 +83,24 @@ class TableImportTest {
   void aWrongTotalIsSaidToBeWrongItself() {
     assertThat(notes(read(WITH_TOTALS.replace("58\t160", "58\t161"))))
         .contains("the total of Gorge path is given as 161, but its counts add up to 160");
+  }
+
+  /// One wrong total spoils two sums; it is said once, and for what it is.
+  @ParameterizedTest
+  @CsvSource({
+    "160, 161, Gorge path, 161, 160",
+    "220, 202, Summer, 202, 220",
+    "480, 479, Total, 479, 480"
+  })
+  void aWrongTotalAmongBothMarginsIsSaidOnce(
+      String right, String wrong, String label, String given, String sum) {
+    TableImport.Recognised read = read(WITH_TOTALS.replaceFirst("(?<=\\t)" + right, wrong));
+    assertRegister(read.table());
+    assertThat(notes(read))
+        .isEqualTo(
+            "The last row and the last column are totals and were left out. The totals do not quite"
+                + " add up: the total of %s is given as %s, but its counts add up to %s."
+                    .formatted(label, given, sum));
   }
 
   @Test
