@@ -7,9 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
@@ -45,27 +43,11 @@ class RecordsInFileTest {
     FxTurn.settle();
   }
 
-  private Origin origin() {
-    return driver.workbench().solution().get().origin().orElseThrow();
-  }
-
   private void show(Path csv, Recipe recipe) throws Exception {
     Origin counted =
         ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
     SolutionFile blank = SolutionFile.blank();
     FxTurn.run(() -> driver.workbench().begin(blank.with(blank.solution().withOrigin(counted))));
-    FxTurn.settle();
-  }
-
-  private void add(String sort) {
-    FxTurn.run(
-        () ->
-            ((MenuButton) driver.window().scene().getRoot().lookup("#recipe-add"))
-                .getItems().stream()
-                    .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
-                    .findFirst()
-                    .orElseThrow()
-                    .fire());
     FxTurn.settle();
   }
 
@@ -76,17 +58,6 @@ class RecordsInFileTest {
 
   private String shownPreview() {
     return FxTurn.call(this::preview);
-  }
-
-  private void tick(String value) {
-    FxTurn.run(
-        () ->
-            driver.window().scene().getRoot().lookupAll(".check-box").stream()
-                .map(CheckBox.class::cast)
-                .filter(box -> value.equals(box.getUserData()))
-                .findFirst()
-                .orElseThrow()
-                .setSelected(true));
   }
 
   /// Only on the interface thread.
@@ -110,10 +81,10 @@ class RecordsInFileTest {
   @Test
   void aStepIsPreviewedOnTheFirstRecordsAndThenOnTheWholeFile() throws Exception {
     show(longFile(), new Recipe(List.of(), Recipe.Count.two("route", "map")));
-    add("merge");
+    driver.addStep("merge");
     driver.await(() -> isOffered("Rim trail"));
-    tick("Lake loop");
-    tick("Gorge path");
+    driver.tick("Lake loop");
+    driver.tick("Gorge path");
     driver.fill("recipe-name", "on the valley floor");
     assertThat(shownPreview())
         .contains("Of the first 5000 records:")
@@ -121,20 +92,23 @@ class RecordsInFileTest {
         .contains("The table would be 1 × 2");
     driver.await(() -> !preview().contains("first"));
     assertThat(shownPreview()).contains("5990 records").contains("2 × 2 with 6000 counted");
-    assertThat(origin().recipe().steps()).isEmpty();
+    assertThat(driver.origin().recipe().steps()).isEmpty();
     driver.press("recipe-apply");
-    driver.await(() -> origin().recipe().steps().size() == 1);
-    assertThat(origin().tally().table().rows())
+    driver.await(
+        () ->
+            driver.workbench().solution().get().origin().orElseThrow().recipe().steps().size()
+                == 1);
+    assertThat(driver.origin().tally().table().rows())
         .containsExactlyInAnyOrder("on the valley floor", "Rim trail");
   }
 
   @Test
   void whatAFormIsFilledInWithLastIsWhatThePreviewSays() throws Exception {
     show(longFile(), new Recipe(List.of(), Recipe.Count.two("route", "map")));
-    add("keep");
+    driver.addStep("keep");
     driver.await(() -> isOffered("Rim trail"));
-    tick("Lake loop");
-    tick("Rim trail");
+    driver.tick("Lake loop");
+    driver.tick("Rim trail");
     driver.await(() -> !preview().isEmpty() && !preview().contains("first"));
     assertThat(shownPreview()).contains("with 2007 counted");
   }
@@ -152,10 +126,10 @@ class RecordsInFileTest {
     open(saved);
     driver.await(() -> !driver.workbench().notice().get().offers().isEmpty());
     assertThat(driver.isShown("register.csv has changed since its records were counted")).isTrue();
-    assertThat(origin()).isEqualTo(counted);
+    assertThat(driver.origin()).isEqualTo(counted);
     driver.press("notice-offer");
-    driver.await(() -> !origin().equals(counted));
-    assertThat(origin().tally().table().rows()).doesNotContain("Mill Gate");
+    driver.await(() -> !driver.workbench().solution().get().origin().orElseThrow().equals(counted));
+    assertThat(driver.origin().tally().table().rows()).doesNotContain("Mill Gate");
     Files.delete(csv);
     open(saved);
     driver.await(() -> driver.workbench().notice().get().sentence().contains("no longer"));
@@ -172,15 +146,18 @@ class RecordsInFileTest {
     FxTurn.run(() -> driver.workbench().begin(blank.with(blank.solution().withOrigin(counted))));
     driver.pressLabelled("two proportions");
     driver.await(() -> driver.workbench().solution().get().procedure().equals("two-proportions"));
-    assertThat(origin().recipe().count().form()).isEqualTo(Recipe.Form.SHARES);
-    assertThat(origin().records()).isEqualTo(counted.records());
+    assertThat(driver.origin().recipe().count().form()).isEqualTo(Recipe.Form.SHARES);
+    assertThat(driver.origin().records()).isEqualTo(counted.records());
     assertThat(driver.workbench().solution().get().table().cells())
         .containsExactly(List.of("213", "260"), List.of("304", "349"));
     FxTurn.run(driver.workbench()::undo);
-    assertThat(origin()).isEqualTo(counted);
+    assertThat(driver.origin()).isEqualTo(counted);
     FxTurn.run(() -> new Counting(driver.workbench()).make(new Change.MergeRows(0)));
-    driver.await(() -> origin().recipe().steps().size() == 1);
-    assertThat(origin().tally().table().rows()).hasSize(1);
+    driver.await(
+        () ->
+            driver.workbench().solution().get().origin().orElseThrow().recipe().steps().size()
+                == 1);
+    assertThat(driver.origin().tally().table().rows()).hasSize(1);
     assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
   }
 }

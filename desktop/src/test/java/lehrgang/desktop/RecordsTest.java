@@ -13,7 +13,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -46,22 +45,6 @@ class RecordsTest {
     return driver.window().scene().getRoot().lookup("#" + id);
   }
 
-  private void add(String sort) {
-    FxTurn.run(
-        () ->
-            ((MenuButton) find("recipe-add"))
-                .getItems().stream()
-                    .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
-                    .findFirst()
-                    .orElseThrow()
-                    .fire());
-    FxTurn.settle();
-  }
-
-  private Origin origin() {
-    return driver.workbench().solution().get().origin().orElseThrow();
-  }
-
   private void drop(Path file) {
     FxTurn.run(() -> driver.window().view().drop(file));
     FxTurn.settle();
@@ -92,9 +75,9 @@ class RecordsTest {
   @Test
   void spellingsAreUnitedOnlyWhenThatIsTaken() {
     countRegister("route", "season");
-    assertThat(origin().tally().table().rows()).hasSize(7);
+    assertThat(driver.origin().tally().table().rows()).hasSize(7);
     driver.press("recipe-unite");
-    assertThat(origin().tally().table().rows())
+    assertThat(driver.origin().tally().table().rows())
         .containsExactly("Gorge path", "Lake loop", "Summit way");
     assertThat(driver.isShown("11 records get another name.")).isTrue();
     assertThat(FxTurn.call(() -> find("recipe-unite") == null)).isTrue();
@@ -105,7 +88,8 @@ class RecordsTest {
     countRegister("route", "season");
     driver.press("recipe-unite");
     driver.press("recipe-edit-1");
-    Map<String, String> before = ((RecipeStep.Rename) origin().recipe().steps().getFirst()).names();
+    Map<String, String> before =
+        ((RecipeStep.Rename) driver.origin().recipe().steps().getFirst()).names();
     String old = before.keySet().iterator().next();
     int field =
         IntStream.rangeClosed(1, 7)
@@ -117,8 +101,8 @@ class RecordsTest {
             .orElseThrow();
     driver.fill("recipe-name-" + field, "Rim trail");
     driver.press("recipe-apply");
-    assertThat(origin().tally().table().rows()).hasSize(4).contains("Rim trail");
-    assertThat(((RecipeStep.Rename) origin().recipe().steps().getFirst()).names())
+    assertThat(driver.origin().tally().table().rows()).hasSize(4).contains("Rim trail");
+    assertThat(((RecipeStep.Rename) driver.origin().recipe().steps().getFirst()).names())
         .hasSameSizeAs(before)
         .containsEntry(old, "Rim trail");
   }
@@ -127,13 +111,13 @@ class RecordsTest {
   void aNumberIsCutIntoClassesWithItsEffectSeenBefore() {
     countRegister("route", "season");
     driver.press("recipe-unite");
-    add("cut");
+    driver.addStep("cut");
     driver.pick("recipe-column", "age");
     driver.fill("recipe-text", "14; 30; 60; 90");
     assertThat(driver.isShown("14 to under 30: ")).isTrue();
     driver.press("recipe-apply");
     driver.pick("recipe-rows", "age class");
-    assertThat(origin().tally().table().rows())
+    assertThat(driver.origin().tally().table().rows())
         .containsExactly("14 to under 30", "30 to under 60", "60 to under 90");
     assertThat(driver.isShown("lies outside all classes of age class")).isTrue();
     driver.press("recipe-edit-2");
@@ -143,14 +127,14 @@ class RecordsTest {
     FxTurn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
     driver.fill("recipe-text", "30; 60");
     driver.press("recipe-apply");
-    assertThat(origin().tally().table().rows())
+    assertThat(driver.origin().tally().table().rows())
         .containsExactly("under 30", "30 to under 60", "60 and over");
   }
 
   @Test
   void stepsAreMovedAndLeftOutAndUndone() {
     countRegister("gate", "map");
-    add("keep");
+    driver.addStep("keep");
     driver.pick("recipe-column", "map");
     FxTurn.run(
         () ->
@@ -160,13 +144,13 @@ class RecordsTest {
                 .forEach(box -> box.setSelected(true)));
     driver.press("recipe-apply");
     assertThat(driver.isShown("“map” has")).isFalse();
-    assertThat(origin().recipe().steps())
+    assertThat(driver.origin().recipe().steps())
         .containsExactly(new RecipeStep.Keep("map", RecipeStep.Test.IS, List.of("yes")));
     assertThat(driver.isShown("do not pass step 1, by map")).isTrue();
     driver.press("recipe-remove-1");
-    assertThat(origin().recipe().steps()).isEmpty();
+    assertThat(driver.origin().recipe().steps()).isEmpty();
     FxTurn.run(driver.workbench()::undo);
-    assertThat(origin().recipe().steps()).hasSize(1);
+    assertThat(driver.origin().recipe().steps()).hasSize(1);
   }
 
   @Test
@@ -174,7 +158,7 @@ class RecordsTest {
     countRegister("route", "season");
     driver.pick("recipe-rows", "age");
     assertThat(driver.isShown("“age” has 6")).isTrue();
-    assertThat(origin().recipe().count().rows()).isEqualTo("route");
+    assertThat(driver.origin().recipe().count().rows()).isEqualTo("route");
     FxTurn.run(() -> ((MenuButton) find("recipe-add")).getItems().getLast().fire());
     FxTurn.settle();
     assertThat(driver.workbench().solution().get().origin()).isEmpty();
@@ -238,7 +222,7 @@ class RecordsTest {
     driver.pick("count-columns", "Spring");
     driver.press("records-go");
     driver.await(() -> driver.workbench().solution().get().origin().isPresent());
-    assertThat(origin().tally().read()).isEqualTo(2);
+    assertThat(driver.origin().tally().read()).isEqualTo(2);
   }
 
   @Test
@@ -256,7 +240,7 @@ class RecordsTest {
     driver.press("records-go");
     driver.await(() -> driver.workbench().solution().get().origin().isPresent());
     assertThat(driver.isShown("The counts come from the 5 records of what was pasted")).isTrue();
-    assertThat(origin().tally().table().cells())
+    assertThat(driver.origin().tally().table().cells())
         .containsExactly(List.of("1", "1"), List.of("2", "1"));
   }
 

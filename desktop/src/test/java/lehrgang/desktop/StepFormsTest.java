@@ -13,11 +13,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import javafx.scene.Parent;
-import javafx.scene.control.MenuButton;
 import lehrgang.core.cases.DateOrder;
 import lehrgang.core.cases.DatePart;
-import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.data.TableEntry;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -60,27 +57,9 @@ class StepFormsTest {
     return Arrays.stream(line.split(",", -1)).map(String::strip).toList();
   }
 
-  private Origin origin() {
-    return driver.workbench().solution().get().origin().orElseThrow();
-  }
-
   private Function<List<String>, String> field(String column) {
     int place = columns.indexOf(column);
     return line -> line.get(place);
-  }
-
-  private void add(String sort) {
-    FxTurn.run(
-        () -> {
-          Parent root = driver.window().scene().getRoot();
-          ((MenuButton) root.lookup("#recipe-add"))
-              .getItems().stream()
-                  .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
-                  .findFirst()
-                  .orElseThrow()
-                  .fire();
-        });
-    FxTurn.settle();
   }
 
   /// How often each row goes with a map, and without; blank for none.
@@ -106,7 +85,7 @@ class StepFormsTest {
   }
 
   private void assertTable(Map<String, List<Long>> expected) {
-    TableEntry table = origin().tally().table();
+    TableEntry table = driver.origin().tally().table();
     assertThat(table.columns()).containsExactly("yes", "no");
     Map<String, List<Long>> shown =
         IntStream.range(0, table.rows().size())
@@ -120,16 +99,16 @@ class StepFormsTest {
 
   @Test
   void aDateGivesItsWeekdayInTheOrderOfTheWeek() {
-    add("part");
+    driver.addStep("part");
     driver.pick("recipe-column", "date");
     driver.fill("recipe-name", "weekday");
     assertThat(driver.isShown("Monday")).isTrue();
     driver.press("recipe-apply");
     driver.pick("recipe-rows", "weekday");
-    assertThat(origin().recipe().steps())
+    assertThat(driver.origin().recipe().steps())
         .containsExactly(
             new RecipeStep.TakePart("date", DateOrder.YEAR_MONTH_DAY, DatePart.WEEKDAY, "weekday"));
-    assertThat(origin().tally().table().rows())
+    assertThat(driver.origin().tally().table().rows())
         .containsExactly(
             "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday");
     assertTable(
@@ -143,7 +122,7 @@ class StepFormsTest {
 
   @Test
   void aNumberIsComparedWithTheRowBefore() {
-    add("change");
+    driver.addStep("change");
     driver.pick("recipe-column", "party size");
     driver.fill("recipe-name", "trend");
     driver.press("recipe-apply");
@@ -164,11 +143,11 @@ class StepFormsTest {
 
   @Test
   void twoColumnsMakeOne() {
-    add("combine");
+    driver.addStep("combine");
     driver.pick("recipe-column", "gate");
     driver.pick("recipe-other", "before dark");
     driver.press("recipe-apply");
-    String made = origin().recipe().steps().getFirst().result();
+    String made = driver.origin().recipe().steps().getFirst().result();
     driver.pick("recipe-rows", made);
     Function<List<String>, String> gate = field("gate");
     Function<List<String>, String> dark = field("before dark");
@@ -183,11 +162,11 @@ class StepFormsTest {
 
   @Test
   void onlyRecordsFromANumberOnGoOn() {
-    add("keep");
+    driver.addStep("keep");
     driver.pick("recipe-column", "party size");
     driver.pick("recipe-test", RecipeStep.Test.AT_LEAST);
     driver.press("recipe-apply");
-    assertThat(origin().recipe().steps()).isEmpty();
+    assertThat(driver.origin().recipe().steps()).isEmpty();
     assertThat(driver.isShown(Words.of("recipe.wrong.keep"))).isTrue();
     driver.fill("recipe-text", "3");
     driver.press("recipe-apply");
@@ -203,16 +182,16 @@ class StepFormsTest {
   @Test
   void categoriesStandInTheOrderThatWasTyped() {
     driver.pick("recipe-rows", "season");
-    add("order");
+    driver.addStep("order");
     driver.pick("recipe-column", "season");
     driver.fill("recipe-text", "Autumn, Spring");
     assertThat(driver.isShown("No record changes.")).isTrue();
     driver.press("recipe-apply");
-    assertThat(origin().tally().table().rows()).startsWith("Autumn", "Spring");
+    assertThat(driver.origin().tally().table().rows()).startsWith("Autumn", "Spring");
     assertTable(byMap(lines, field("season")));
     driver.press("recipe-edit-1");
     driver.fill("recipe-text", "Spring, Summer, Autumn");
     driver.press("recipe-apply");
-    assertThat(origin().tally().table().rows()).startsWith("Spring", "Summer", "Autumn");
+    assertThat(driver.origin().tally().table().rows()).startsWith("Spring", "Summer", "Autumn");
   }
 }

@@ -13,8 +13,10 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -24,6 +26,7 @@ import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import javafx.stage.Stage;
+import lehrgang.core.cases.Origin;
 import lehrgang.core.expr.LineId;
 import lehrgang.documents.solutionfile.SolutionFile;
 
@@ -198,6 +201,38 @@ final class WindowDriver {
     Node node = find(id);
     FxTurn.run(() -> ((ComboBox<Object>) node).setValue(entry));
     settle();
+  }
+
+  /// Opens the form for another step of the recipe.
+  void addStep(String sort) {
+    MenuButton add = (MenuButton) find("recipe-add");
+    FxTurn.run(
+        () ->
+            add.getItems().stream()
+                .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+    settle();
+  }
+
+  /// Ticks the box of a value.
+  void tick(String value) {
+    settle();
+    FxTurn.run(
+        () ->
+            window.scene().getRoot().lookupAll(".check-box").stream()
+                .map(CheckBox.class::cast)
+                .filter(box -> value.equals(box.getUserData()))
+                .findFirst()
+                .orElseThrow()
+                .setSelected(true));
+    settle();
+  }
+
+  /// Where the counts of the solution come from.
+  Origin origin() {
+    return FxTurn.call(() -> workbench().solution().get().origin().orElseThrow());
   }
 
   /// Presses the button with this text.

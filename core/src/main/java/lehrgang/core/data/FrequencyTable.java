@@ -1,7 +1,9 @@
 package lehrgang.core.data;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
@@ -27,7 +29,7 @@ public record FrequencyTable(
     RATIO;
 
     public String key() {
-      return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
   }
 
@@ -80,7 +82,7 @@ public record FrequencyTable(
     private static final Value NEAR = Value.ratio(1, 10);
 
     static StatedShares equal(int categories) {
-      return new StatedShares(Stated.EQUAL, java.util.Collections.nCopies(categories, Value.of(1)));
+      return new StatedShares(Stated.EQUAL, Collections.nCopies(categories, Value.of(1)));
     }
 
     static StatedShares read(TableEntry entry, long n, Rescaling rescaling, EntryReader reader) {

@@ -1,5 +1,7 @@
 package lehrgang.core.number;
 
+import java.util.Locale;
+
 /// What sort of number a line holds; the instructor sets how many decimals each sort is shown with.
 public enum Kind {
   COUNT,
@@ -33,6 +35,6 @@ public enum Kind {
 
   /// The key under which files and options name this sort.
   public String key() {
-    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Line;
@@ -94,9 +95,7 @@ final class TraceWriter {
   /// Names that begin with a person's name keep their capital.
   private static String lowerFirst(String name) {
     boolean personal = name.contains("’s");
-    return personal
-        ? name
-        : name.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + name.substring(1);
+    return personal ? name : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
   }
 
   private List<Fact> facts(Line line) {

@@ -1,5 +1,6 @@
 package lehrgang.core.procedure;
 
+import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
@@ -64,7 +65,7 @@ final class LargeSampleConditions {
   Step step(String kind, List<LineId> established, List<Block> waysOn) {
     String key = hold() ? "conditions.normal.holds" : "conditions.normal.fails";
     List<Block> blocks =
-        new java.util.ArrayList<>(
+        new ArrayList<>(
             List.of(
                 say.prose("conditions.normal.rule." + rule),
                 new Block.Working(expected, expected.getFirst()),

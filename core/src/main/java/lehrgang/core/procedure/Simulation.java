@@ -12,6 +12,7 @@ import lehrgang.core.data.FrequencyTable.Rescaling;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.data.TwoWayTable;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Reading;
@@ -119,7 +120,7 @@ public final class Simulation implements Procedure {
     return WorkedPage.outcome(checked, problems, Simulation::neverReached);
   }
 
-  private static <T> lehrgang.core.derivation.Derivation neverReached(T table) {
+  private static <T> Derivation neverReached(T table) {
     throw new IllegalStateException("good data without problems were derived before: " + table);
   }
 

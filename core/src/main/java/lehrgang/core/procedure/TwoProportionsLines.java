@@ -15,6 +15,7 @@ import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.distribution.ChiSquaredUpperTail;
 import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Rational;
@@ -84,7 +85,7 @@ final class TwoProportionsLines {
 
   private static Line ofGroup(String name, int group, Expr formula, Kind kind, String label) {
     return new Line(
-        lehrgang.core.expr.LineId.of(name + group),
+        LineId.of(name + group),
         Symbol.of(name).lowered(Integer.toString(group)),
         Phrase.label(label),
         formula,

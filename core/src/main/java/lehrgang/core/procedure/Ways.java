@@ -1,5 +1,7 @@
 package lehrgang.core.procedure;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +27,7 @@ final class Ways {
   private static final int MOST_MERGERS = 6;
 
   private static final int FEW_MERGERS = 2;
+  private static final MathContext SAFE_DIGITS = new MathContext(12);
 
   private Ways() {}
 
@@ -96,8 +99,9 @@ final class Ways {
         .with("left", size(after));
   }
 
+  /// As the page will round the exact count: sums of decimals may fall just short of a half.
   private static String rounded(double count) {
-    return Value.real(count).rounded(2).toPlainString();
+    return Value.exactly(new BigDecimal(count, SAFE_DIGITS)).rounded(2).toPlainString();
   }
 
   private static String size(Merged table) {

@@ -1,5 +1,6 @@
 package lehrgang.core.solution;
 
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -28,8 +29,8 @@ public record Choices(
   public static final String LEVEL = "level";
 
   public Choices {
-    numbers = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
-    options = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(options));
+    numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
+    options = Collections.unmodifiableMap(new LinkedHashMap<>(options));
   }
 
   public static Choices usual() {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.number.Combinations;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
@@ -32,7 +33,7 @@ class ExactProbabilitiesTest {
             Value.of((long) row + other)));
   }
 
-  private static Value byFormula(lehrgang.core.expr.NamedFunction function, List<Value> values) {
+  private static Value byFormula(NamedFunction function, List<Value> values) {
     List<Expr> arguments = values.stream().map(v -> (Expr) new Expr.Constant(v)).toList();
     return Evaluator.evaluateClosed(function.written(arguments, values));
   }

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
@@ -87,8 +89,8 @@ class LayersTest {
         .contains(derivation.exact().of("X2"));
   }
 
-  private static lehrgang.core.expr.LineId line(String text) {
-    return lehrgang.core.expr.LineId.parse(text).orElseThrow();
+  private static LineId line(String text) {
+    return LineId.parse(text).orElseThrow();
   }
 
   /// Each layer and the pooled table by themselves are ordinary fourfold tables.
@@ -215,7 +217,7 @@ class LayersTest {
   void rowsAndColumnsMayChangePlaces(
       @ForAll @Size(min = 8, max = 24) List<@IntRange(min = 1, max = 60) Integer> counts) {
     List<List<List<Long>>> layers =
-        java.util.stream.IntStream.range(0, counts.size() / 4)
+        IntStream.range(0, counts.size() / 4)
             .mapToObj(
                 k ->
                     layer(

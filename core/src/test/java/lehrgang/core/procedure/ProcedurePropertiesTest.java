@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
@@ -97,7 +98,7 @@ class ProcedurePropertiesTest {
     Value sum =
         values.values().entrySet().stream()
             .filter(entry -> entry.getKey().name().equals("P"))
-            .map(java.util.Map.Entry::getValue)
+            .map(Map.Entry::getValue)
             .reduce(Value.ZERO, Value::plus);
     assertThat(sum).isEqualTo(Value.ONE);
     Value overlap = values.of("p.less").plus(values.of("p.greater")).minus(Value.ONE);

@@ -1,6 +1,7 @@
 package lehrgang.documents.solutionfile;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -74,7 +75,7 @@ final class RecipeJson {
 
   Recipe read(JsonNode node) throws FileProblem {
     JsonNode count = node.path("count");
-    List<RecipeStep> steps = new java.util.ArrayList<>();
+    List<RecipeStep> steps = new ArrayList<>();
     for (JsonNode step : node.path("steps").values()) {
       steps.add(step(step));
     }

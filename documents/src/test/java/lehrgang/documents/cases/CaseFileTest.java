@@ -19,6 +19,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
+import lehrgang.core.data.Problem;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.solutionfile.FileProblem;
 import org.junit.jupiter.api.Test;
@@ -239,11 +240,7 @@ class CaseFileTest {
         .isInstanceOfSatisfying(
             Checked.Bad.class,
             bad ->
-                assertThat(
-                        Wording.english()
-                            .text(
-                                ((lehrgang.core.data.Problem) bad.problems().getFirst())
-                                    .sentence()))
+                assertThat(Wording.english().text(((Problem) bad.problems().getFirst()).sentence()))
                     .startsWith("There is no column “season”"));
   }
 
