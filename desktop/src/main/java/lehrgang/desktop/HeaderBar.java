@@ -13,6 +13,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 import lehrgang.core.page.Audience;
 import lehrgang.core.procedure.Independence;
 import lehrgang.core.solution.Solution;
@@ -24,11 +25,15 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class HeaderBar extends HBox {
   private static final double LEAST_TITLE = 160;
 
-  /// So many characters of title and subtitle stand beside each other; the title goes first.
-  private static final int ROOM = 70;
+  /// What must stay free beside the subtitle.
+  private static final double AIR = 24;
 
   private final Label title = new Label();
   private final Label subtitle = new Label();
+  private final Region space = new Region();
+
+  /// What the subtitle may say, the longest first; it says what there is room for.
+  private List<String> subtitles = List.of();
 
   HeaderBar(Workbench workbench, Files files, Runnable toStart, Runnable toggleTheme) {
     getStyleClass().add("header");
@@ -37,7 +42,6 @@ final class HeaderBar extends HBox {
     title.setMinWidth(LEAST_TITLE);
     subtitle.setMinWidth(0);
     HBox.setHgrow(subtitle, Priority.SOMETIMES);
-    Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Segments seen =
         new Segments(
@@ -121,9 +125,30 @@ final class HeaderBar extends HBox {
             : Wording.english().text("procedure." + solution.procedure());
     String source = solution.question().source().strip();
     String whole = source.isEmpty() ? procedure : source + " · " + procedure;
-    boolean roomy = name.length() + whole.length() <= ROOM;
-    subtitle.setText(roomy ? whole : procedure);
-    subtitle.setVisible(name.length() + subtitle.getText().length() <= ROOM);
-    subtitle.setManaged(subtitle.isVisible());
+    subtitles = List.of(whole, procedure);
+    requestLayout();
+  }
+
+  @Override
+  protected void layoutChildren() {
+    double taken =
+        getManagedChildren().stream()
+            .filter(child -> child != subtitle && child != space)
+            .mapToDouble(child -> child.prefWidth(-1))
+            .sum();
+    double gaps = getSpacing() * (getManagedChildren().size() - 1);
+    double room = getWidth() - snappedLeftInset() - snappedRightInset() - taken - gaps - AIR;
+    String fitting =
+        subtitles.stream().filter(text -> widthOf(text) <= room).findFirst().orElse("");
+    if (!fitting.equals(subtitle.getText())) {
+      subtitle.setText(fitting);
+    }
+    super.layoutChildren();
+  }
+
+  private double widthOf(String text) {
+    Text measured = new Text(text);
+    measured.setFont(subtitle.getFont());
+    return measured.getLayoutBounds().getWidth();
   }
 }

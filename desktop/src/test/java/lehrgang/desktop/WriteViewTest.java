@@ -8,8 +8,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -381,6 +383,26 @@ class WriteViewTest {
     next.shortcut(KeyCode.CONTROL, KeyCode.Z);
     assertThat(next.workbench().solution().get()).isEqualTo(SolutionFile.demo().solution());
     next.close();
+  }
+
+  @Test
+  void theBarSaysAsMuchAsThereIsRoomFor() {
+    Stage window = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
+    Supplier<String> said =
+        () ->
+            FxTurn.call(
+                () ->
+                    ((Label) driver.window().scene().getRoot().lookup(".header-subtitle"))
+                        .getText());
+    FxTurn.run(() -> window.setWidth(1700));
+    FxTurn.settle();
+    assertThat(said.get()).isEqualTo("Falkenried trail register · independence of two variables");
+    FxTurn.run(() -> window.setWidth(1280));
+    FxTurn.settle();
+    assertThat(said.get()).isEqualTo("independence of two variables");
+    FxTurn.run(() -> window.setWidth(1024));
+    FxTurn.settle();
+    assertThat(said.get()).isEmpty();
   }
 
   /// A count that reads like a number in a sentence must not move that number off its line.
