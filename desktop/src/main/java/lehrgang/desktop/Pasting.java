@@ -23,13 +23,17 @@ import lehrgang.documents.table.TableImport;
 /// and
 /// offers to keep them.
 final class Pasting {
+  /// So many lines of one word each are a column and no text.
+  private static final int LEAST_ANSWERS = 3;
+
   private Pasting() {}
 
-  /// Whether a text is more than a single cell, so that pasting it means a table.
+  /// Whether a text is more than a single cell, so that pasting it means a table, or a column of
+  /// answers.
   static boolean isTable(String text) {
     String stripped = text.strip();
-    return stripped.contains("\n")
-        && (stripped.contains("\t") || stripped.contains(";") || stripped.contains(","));
+    boolean separated = stripped.contains("\t") || stripped.contains(";") || stripped.contains(",");
+    return stripped.lines().count() >= (separated ? 2 : LEAST_ANSWERS);
   }
 
   static void paste(Workbench workbench) {

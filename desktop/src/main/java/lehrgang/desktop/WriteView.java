@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
@@ -238,11 +239,18 @@ final class WriteView extends BorderPane {
   /// A table on the clipboard is taken as a table wherever the focus is; a single value stays text.
   private boolean pastesTable() {
     String text = Clipboard.getSystemClipboard().getString();
-    boolean inQuestion = getScene().getFocusOwner() instanceof TextArea;
-    if (text == null || !Pasting.isTable(text) || inQuestion) {
+    Node focused = getScene().getFocusOwner();
+    if (focused instanceof TextArea) {
       return false;
     }
-    paste(text);
+    if (text != null && Pasting.isTable(text)) {
+      paste(text);
+      return true;
+    }
+    if (focused instanceof TextInputControl) {
+      return false;
+    }
+    workbench.notice().set(Notice.of(Words.of("status.no-table")));
     return true;
   }
 

@@ -281,6 +281,25 @@ class RecordsTest {
   }
 
   @Test
+  void aColumnOfAnswersIsPastedAndCounted() {
+    driver.putOnClipboard("map\nyes\nno\nno\nyes\nno\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    driver.press("records-go");
+    driver.await(() -> driver.workbench().solution().get().origin().isPresent());
+    assertThat(driver.workbench().solution().get().procedure()).isEqualTo("goodness-of-fit");
+    assertThat(driver.origin().tally().table().cells())
+        .containsExactlyInAnyOrder(List.of("3"), List.of("2"));
+  }
+
+  @Test
+  void nothingToPasteIsSaid() {
+    FxTurn.run(() -> driver.window().view().showStart());
+    driver.putOnClipboard("route,season\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(driver.isShown(Words.of("status.no-table"))).isTrue();
+  }
+
+  @Test
   void whatIsNoTableBeginsNothing() {
     Solution before = FxTurn.call(() -> driver.workbench().solution().get());
     FxTurn.run(() -> driver.window().view().showStart());
