@@ -39,8 +39,7 @@ final class NumberNode extends StackPane {
     return this;
   }
 
-  /// In a sentence: at the top of its place, which may be higher than the number after a change of
-  /// the sentence, so that it keeps the line of the words.
+  /// In a sentence: at the top of its place, where its baseline is reckoned from.
   NumberNode inSentence() {
     setAlignment(Pos.TOP_CENTER);
     getStyleClass().add("in-sentence");
