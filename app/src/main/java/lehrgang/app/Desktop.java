@@ -2,12 +2,14 @@ package lehrgang.app;
 
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
@@ -84,9 +86,11 @@ final class Desktop {
           HandOutCommand.write(
               solution, audience, folder.resolve(name + "-" + audience.key() + ".html"));
         }
-        Page page = HandOutCommand.page(solution, Audience.FULL);
+        Derivation derivation = Deriving.derive(solution, new PrintWriter(System.err, true));
+        Page page = Page.of(solution, derivation, Audience.FULL);
         Files.writeString(folder.resolve(name + ".txt"), DerivationText.of(page));
-        Files.writeString(folder.resolve(name + ".json"), DerivationJson.of(page));
+        Files.writeString(
+            folder.resolve(name + ".json"), DerivationJson.of(solution, derivation, List.of()));
       }
       DemoPictures.write(folder);
     } catch (IOException e) {

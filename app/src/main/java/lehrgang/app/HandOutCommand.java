@@ -1,14 +1,12 @@
 package lehrgang.app;
 
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
-import lehrgang.core.procedure.Procedure;
 import lehrgang.core.solution.Solution;
-import lehrgang.core.wording.Wording;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -77,14 +75,7 @@ final class HandOutCommand implements Callable<Integer> {
   }
 
   static Page page(Solution solution, Audience audience) {
-    return Page.of(solution, derive(solution), audience);
-  }
-
-  static Derivation derive(Solution solution) {
-    return switch (Procedure.deriveAtOnce(solution)) {
-      case Procedure.Derived(var derivation) -> derivation;
-      case Procedure.Refused(var problems) ->
-          throw new Complaint(Wording.english().text(problems.getFirst().sentence()));
-    };
+    return Page.of(
+        solution, Deriving.derive(solution, new PrintWriter(System.err, true)), audience);
   }
 }

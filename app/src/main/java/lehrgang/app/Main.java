@@ -37,7 +37,9 @@ public final class Main {
   }
 
   static CommandLine commandLine() {
-    return new CommandLine(new LehrgangCommand())
+    CommandLine commands = new CommandLine(new LehrgangCommand());
+    ProcedureFlags.addTo(commands.getSubcommands().get("derive").getCommandSpec());
+    return commands
         .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler(Complaint::aboutParameters)
         .setExecutionExceptionHandler(

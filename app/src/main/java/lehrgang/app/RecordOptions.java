@@ -90,16 +90,16 @@ final class RecordOptions {
               .formatted(procedure.id()));
     }
     if (one) {
-      if (category == null || rows != null || columns != null) {
+      if (category == null || rows != null || columns != null || layers != null) {
         throw new Complaint(
             "%s counts one column of the records: give --category COLUMN and nothing else."
                 .formatted(procedure.id()));
       }
       return Recipe.Count.one(category);
     }
-    if (rows == null || columns == null) {
+    if (rows == null || columns == null || category != null) {
       throw new Complaint(
-          "%s counts two columns of the records: give --rows COLUMN and --columns COLUMN."
+          "%s counts two columns of the records: give --rows COLUMN and --columns COLUMN, and no --category."
               .formatted(procedure.id()));
     }
     boolean layered = procedure.forms().contains(Form.LAYERS);

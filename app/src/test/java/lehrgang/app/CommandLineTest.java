@@ -110,7 +110,7 @@ class CommandLineTest {
       delimiter = '|',
       value = {
         "--alpha 0.95|α is “0.95”: that looks like a confidence level",
-        "--alpha x|α is “x”: type a level above 0",
+        "--alpha x|α is “x”: type a level from 10⁻³⁰⁰ to 0.5",
         "--story both|--story is “both”; use independence or homogeneity.",
         "--route other|--route is “other”; use margins or share.",
         "--decimals 99|--decimals is 99; use a number of decimals from 0 to 10.",

@@ -4,6 +4,7 @@ import java.util.concurrent.TimeUnit;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -38,12 +39,12 @@ public class DerivationBenchmark {
 
   @Benchmark
   public Object derivation() {
-    return Procedure.deriveAtOnce(solution);
+    return Procedures.workAtOnce(solution);
   }
 
   @Benchmark
   public Object derivationAndPage() {
-    return switch (Procedure.deriveAtOnce(solution)) {
+    return switch (Procedures.workAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> Page.of(solution, derivation, Audience.FULL);
       case Procedure.Refused refused -> throw new IllegalStateException(refused.toString());
     };

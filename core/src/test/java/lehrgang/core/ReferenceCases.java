@@ -16,6 +16,7 @@ import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
@@ -54,6 +55,19 @@ public final class ReferenceCases {
         labels("route ", counts.size()),
         labels("season ", counts.getFirst().size()),
         counts.stream().map(row -> row.stream().map(String::valueOf).toList()).toList());
+  }
+
+  /// Two answers of the same walkers, the same ones before and after.
+  public static TableEntry pairs(long keptFirst, long b, long c, long keptSecond) {
+    List<String> answers = List.of("with map", "without map");
+    return new TableEntry(
+        "first day",
+        "last day",
+        answers,
+        answers,
+        List.of(
+            List.of(Long.toString(keptFirst), Long.toString(b)),
+            List.of(Long.toString(c), Long.toString(keptSecond))));
   }
 
   private static List<String> labels(String name, int many) {
@@ -124,7 +138,7 @@ public final class ReferenceCases {
             frequencies(List.of(18L, 22L, 31L, 17L), List.of("20 %", "30 %", "40 %", "10 %"))),
         solution("one-proportion", shares(List.of(List.of(76L, 170L)))),
         solution("two-proportions", shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))),
-        solution("matched-pairs", table(List.of(List.of(40L, 9L), List.of(23L, 28L)))),
+        solution("matched-pairs", pairs(40, 9, 23, 28)),
         solution(
             "layers",
             layers(
@@ -148,7 +162,7 @@ public final class ReferenceCases {
   }
 
   public static Solution solution(String id, TableEntry table) {
-    Procedure procedure = Procedure.of(id);
+    Procedure procedure = Procedures.of(id);
     return new Solution(
         new Question("Does route choice depend on the season?", "", ""),
         Locale.ENGLISH,
@@ -160,7 +174,7 @@ public final class ReferenceCases {
   }
 
   public static Derivation derive(Solution solution) {
-    return switch (Procedure.deriveAtOnce(solution)) {
+    return switch (Procedures.workAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };

@@ -14,6 +14,7 @@ import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
@@ -191,14 +192,14 @@ final class Counting {
   private static Solution taken(Solution solution, Origin origin) {
     Form form = origin.tally().table().form();
     boolean paired = origin.recipe().count().form() == Recipe.Form.PAIRED;
-    Procedure now = Procedure.of(solution.procedure());
+    Procedure now = Procedures.of(solution.procedure());
     Function<Procedure, Boolean> fits = procedure -> procedure.forms().contains(form);
     boolean stays = fits.apply(now) && (solution.origin().isPresent() || !paired);
     if (stays) {
       return solution.withOrigin(origin);
     }
     Procedure wanted =
-        Procedure.all().stream()
+        Procedures.all().stream()
             .filter(fits::apply)
             .filter(procedure -> !paired || procedure.paired())
             .filter(procedure -> form != Form.SHARES || procedure.groups() > 1)

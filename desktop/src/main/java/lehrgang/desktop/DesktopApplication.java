@@ -8,6 +8,7 @@ import javafx.stage.Stage;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.slf4j.LoggerFactory;
@@ -44,7 +45,7 @@ public final class DesktopApplication extends Application {
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
   private static void workAhead() {
     Solution solution = start.solution().solution();
-    if (Procedure.work(solution) instanceof Procedure.Derived(var derivation)) {
+    if (Procedures.work(solution) instanceof Procedure.Derived(var derivation)) {
       Page.of(solution, derivation, Audience.FULL);
     }
   }

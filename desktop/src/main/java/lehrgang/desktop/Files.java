@@ -11,7 +11,6 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
@@ -125,14 +124,13 @@ final class Files {
   }
 
   void handOut(Path path, Audience audience) {
-    Optional<Page> page =
-        Optional.of(workbench.sight().get()).filter(Sight::isCurrent).flatMap(Sight::page);
-    if (page.isEmpty()) {
+    Optional<Sight.Result> result =
+        Optional.of(workbench.sight().get()).filter(Sight::isCurrent).flatMap(Sight::result);
+    if (result.isEmpty()) {
       workbench.notice().set(Notice.of(Words.of("stale")));
       return;
     }
-    Derivation derivation = page.get().derivation();
-    Page wanted = Page.of(workbench.solution().get(), derivation, audience);
+    Page wanted = Page.of(workbench.solution().get(), result.get().derivation(), audience);
     try {
       SolutionFile.writeAtomically(path, HtmlHandout.of(wanted, audience));
       workbench.notice().set(Notice.of(Words.of("status.written", path.getFileName())));

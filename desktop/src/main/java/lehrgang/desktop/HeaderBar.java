@@ -15,7 +15,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import lehrgang.core.page.Audience;
-import lehrgang.core.procedure.Independence;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -118,15 +119,25 @@ final class HeaderBar extends HBox {
   private void show(Solution solution) {
     String name = solution.question().title().strip();
     title.setText(name.isEmpty() ? Words.of("untitled") : name);
-    String story = solution.choices().options().getOrDefault("story", "independence");
-    String procedure =
-        solution.procedure().equals(Independence.ID)
-            ? Words.of("header." + story)
-            : Wording.english().text("procedure." + solution.procedure());
+    String procedure = kind(solution);
     String source = solution.question().source().strip();
     String whole = source.isEmpty() ? procedure : source + " · " + procedure;
     subtitles = List.of(whole, procedure);
     requestLayout();
+  }
+
+  /// The procedure in words, and of several ways to tell it the one that is chosen.
+  private static String kind(Solution solution) {
+    Wording wording = Wording.english();
+    String key = "procedure." + solution.procedure();
+    return Procedures.of(solution.procedure()).options().stream()
+        .filter(ProcedureOption.OneOf.class::isInstance)
+        .map(ProcedureOption.OneOf.class::cast)
+        .map(option -> key + "." + solution.choices().option(option))
+        .filter(wording::has)
+        .findFirst()
+        .map(wording::text)
+        .orElseGet(() -> wording.text(key));
   }
 
   @Override

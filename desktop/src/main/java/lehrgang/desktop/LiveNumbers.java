@@ -13,7 +13,6 @@ import javafx.scene.Parent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Page;
@@ -36,7 +35,7 @@ final class LiveNumbers implements FormulaLayout.Terms {
   }
 
   private Optional<Page> page() {
-    return Optional.ofNullable(workbench.sight().get()).flatMap(Sight::page);
+    return Optional.ofNullable(workbench.sight().get()).flatMap(Sight::whole);
   }
 
   /// Makes a node the place of a line: it can be pointed at, selected, and reached by key.
@@ -93,17 +92,17 @@ final class LiveNumbers implements FormulaLayout.Terms {
           node.pseudoClassStateChanged(SOURCE, false);
         });
     lit.clear();
-    Optional<Derivation> derivation = page().map(Page::derivation);
-    if (derivation.isEmpty()) {
+    Optional<Page> page = page();
+    if (page.isEmpty()) {
       return;
     }
     pointedAt
         .or(() -> workbench.selection().get())
-        .filter(line -> derivation.get().find(line).isPresent())
+        .filter(page.get()::has)
         .ifPresent(
             line -> {
               light(line, SELECTED);
-              derivation.get().sources(line).forEach(source -> light(source, SOURCE));
+              page.get().sources(line).forEach(source -> light(source, SOURCE));
             });
     workbench.selection().get().ifPresent(line -> light(line, SELECTED));
   }
@@ -119,8 +118,8 @@ final class LiveNumbers implements FormulaLayout.Terms {
     Optional<LineId> next =
         switch (key.getCode()) {
           case ENTER, SPACE -> Optional.of(line);
-          case LEFT -> along(page(), line, Derivation::sources);
-          case RIGHT -> along(page(), line, Derivation::uses);
+          case LEFT -> along(page(), line, Page::sources);
+          case RIGHT -> along(page(), line, Page::uses);
           case UP -> inFamily(line, -1);
           case DOWN -> inFamily(line, 1);
           default -> Optional.empty();
@@ -134,17 +133,14 @@ final class LiveNumbers implements FormulaLayout.Terms {
   }
 
   private static Optional<LineId> along(
-      Optional<Page> page, LineId line, BiFunction<Derivation, LineId, List<LineId>> direction) {
-    return page.flatMap(p -> direction.apply(p.derivation(), line).stream().findFirst());
+      Optional<Page> page, LineId line, BiFunction<Page, LineId, List<LineId>> direction) {
+    return page.filter(p -> p.has(line))
+        .flatMap(p -> direction.apply(p, line).stream().findFirst());
   }
 
   private Optional<LineId> inFamily(LineId line, int step) {
     return page()
-        .map(
-            p ->
-                p.derivation().lines().keySet().stream()
-                    .filter(id -> id.name().equals(line.name()))
-                    .toList())
+        .map(p -> p.lines().stream().filter(id -> id.name().equals(line.name())).toList())
         .map(family -> new Neighbour(family, family.indexOf(line) + step))
         .filter(neighbour -> neighbour.at() >= 0 && neighbour.at() < neighbour.family().size())
         .map(neighbour -> neighbour.family().get(neighbour.at()));

@@ -60,7 +60,7 @@ final class NumberField extends VBox {
     }
     shown = block.spans();
     String usual = Span.plain(block.spans().stream().filter(span -> isOwn(span, block)).toList());
-    editing.show(field, workbench.solution().get().choices().typed(name, usual));
+    editing.show(field, workbench.solution().get().choices().typedOr(name, usual));
     return this;
   }
 
@@ -78,7 +78,7 @@ final class NumberField extends VBox {
 
   /// Shows what is wrong with what was typed.
   void update(List<Problem> problems) {
-    editing.show(field, workbench.solution().get().choices().typed(name, field.getText()));
+    editing.show(field, workbench.solution().get().choices().typedOr(name, field.getText()));
     Optional<String> wrong =
         problems.stream()
             .filter(problem -> problem.place().equals(new Problem.Field(name)))

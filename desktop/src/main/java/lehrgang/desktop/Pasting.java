@@ -11,6 +11,7 @@ import lehrgang.core.data.ShareMatching;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseSource;
@@ -161,7 +162,7 @@ final class Pasting {
         solution -> {
           TableEntry old = solution.table();
           Solution next =
-              Procedure.of(solution.procedure()).forms().contains(table.form())
+              Procedures.of(solution.procedure()).forms().contains(table.form())
                   ? solution
                   : withProcedureFor(solution, table.form());
           return next.withTable(
@@ -175,7 +176,7 @@ final class Pasting {
 
   private static Solution withProcedureFor(Solution solution, Form form) {
     Procedure fitting =
-        Procedure.all().stream()
+        Procedures.all().stream()
             .filter(procedure -> procedure.forms().contains(form))
             .findFirst()
             .orElseThrow();

@@ -64,7 +64,7 @@ final class Rail extends VBox {
     getChildren().addAll(scroll, legend());
     workbench
         .sight()
-        .subscribe(sight -> show(sight.page().map(Page::headings).orElseGet(this::outline)));
+        .subscribe(sight -> show(sight.whole().map(Page::headings).orElseGet(this::outline)));
   }
 
   private List<Page.Heading> outline() {

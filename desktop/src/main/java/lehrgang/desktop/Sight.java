@@ -3,14 +3,21 @@ package lehrgang.desktop;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.data.Problem;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Page;
 
 /// What the window shows of the current solution.
 ///
-/// @param page     worked out from it, or the last one that could be
+/// @param result   what was worked out from it, or from the last one that could be
 /// @param problems what keeps the current solution from being worked out
 /// @param work     whether it waits for something that takes a while
-record Sight(Optional<Page> page, List<Problem> problems, Work work) {
+record Sight(Optional<Result> result, List<Problem> problems, Work work) {
+  /// A solution worked out.
+  ///
+  /// @param page  as its chosen audience reads it
+  /// @param whole as the instructor reads it; the same one where that is chosen
+  record Result(Derivation derivation, Page page, Page whole) {}
+
   /// How far the work is.
   enum Work {
     DONE,
@@ -18,8 +25,18 @@ record Sight(Optional<Page> page, List<Problem> problems, Work work) {
     STOPPED
   }
 
-  Sight(Optional<Page> page, List<Problem> problems) {
-    this(page, problems, Work.DONE);
+  Sight(Optional<Result> result, List<Problem> problems) {
+    this(result, problems, Work.DONE);
+  }
+
+  /// The page as its chosen audience reads it.
+  Optional<Page> page() {
+    return result.map(Result::page);
+  }
+
+  /// The page as the instructor reads it, whatever is chosen.
+  Optional<Page> whole() {
+    return result.map(Result::whole);
   }
 
   /// Whether the page is that of the current solution.

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -82,7 +83,7 @@ final class StartView extends ScrollPane {
   private Node questions() {
     VBox list = new VBox(head("start.question"));
     list.getStyleClass().add("start-list");
-    for (Procedure procedure : Procedure.all()) {
+    for (Procedure procedure : Procedures.all()) {
       Button card =
           card(
               Words.of("start." + procedure.id()),

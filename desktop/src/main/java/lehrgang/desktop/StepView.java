@@ -10,10 +10,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import lehrgang.core.derivation.Step;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageStep;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 
@@ -105,16 +106,23 @@ final class StepView extends VBox {
 
   private void showOptions(PageStep step) {
     Solution solution = workbench.solution().get();
+    List<ProcedureOption.OneOf> offered =
+        Procedures.of(solution.procedure()).options().stream()
+            .filter(option -> option.step().equals(step.id()))
+            .filter(ProcedureOption.OneOf.class::isInstance)
+            .map(ProcedureOption.OneOf.class::cast)
+            .filter(option -> option.scope().holds(solution.table()))
+            .toList();
     String state =
-        step.options().stream().map(o -> o.id() + solution.choices().option(o)).toList().toString();
+        offered.stream().map(o -> o.id() + solution.choices().option(o)).toList().toString();
     if (state.equals(shownOptions)) {
       return;
     }
     shownOptions = state;
-    options.getChildren().setAll(step.options().stream().map(this::segments).toList());
+    options.getChildren().setAll(offered.stream().map(this::segments).toList());
   }
 
-  private Node segments(Step.Option option) {
+  private Node segments(ProcedureOption.OneOf option) {
     Wording wording = Wording.english();
     String key = "option." + option.id();
     Segments segments =

@@ -77,9 +77,8 @@ final class TraceView extends ScrollPane {
   }
 
   private void show() {
-    Optional<Page> page = Optional.ofNullable(workbench.sight().get()).flatMap(Sight::page);
-    Optional<Trace> trace =
-        page.flatMap(p -> current.filter(id -> p.derivation().find(id).isPresent()).map(p::trace));
+    Optional<Page> page = Optional.ofNullable(workbench.sight().get()).flatMap(Sight::whole);
+    Optional<Trace> trace = page.flatMap(p -> current.filter(p::has).map(p::trace));
     if (trace.equals(shown) && !content.getChildren().isEmpty() && trace.isPresent()) {
       return;
     }

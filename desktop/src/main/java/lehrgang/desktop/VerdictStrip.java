@@ -26,13 +26,13 @@ final class VerdictStrip extends HBox {
 
   private void show(Sight sight) {
     getChildren().clear();
-    if (!sight.isCurrent() || sight.page().isEmpty()) {
+    if (!sight.isCurrent() || sight.whole().isEmpty()) {
       Label waiting = new Label(Words.of("stale.strip"));
       waiting.getStyleClass().add("verdict-waiting");
       getChildren().add(waiting);
       return;
     }
-    Page page = sight.page().orElseThrow();
+    Page page = sight.whole().orElseThrow();
     page.verdictItems().forEach(item -> getChildren().add(item(item)));
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
@@ -40,7 +40,9 @@ final class VerdictStrip extends HBox {
     sentence.setId("verdict-sentence");
     sentence
         .getStyleClass()
-        .addAll("verdict-sentence", page.decision() == Decision.REJECT ? "reject" : "keep");
+        .addAll(
+            "verdict-sentence",
+            page.decision().filter(Decision.REJECT::equals).isPresent() ? "reject" : "keep");
     getChildren().addAll(space, sentence);
   }
 

@@ -11,10 +11,13 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Experiment;
 import lehrgang.core.simulation.Simulator;
 import lehrgang.core.solution.Solution;
@@ -34,9 +37,16 @@ final class Workbench {
   private final ObjectProperty<Notice> notice = new SimpleObjectProperty<>(Notice.NONE);
   private final History<Solution> history = new History<>();
   private Optional<BackgroundWork> work = Optional.empty();
+  private Optional<Drawn> drawn = Optional.empty();
   private SolutionFile file;
   private Optional<Path> path = Optional.empty();
   private Solution saved;
+
+  /// What was drawn last: an edit of the question need not draw it again.
+  private record Drawn(Experiment experiment, Draws draws) {}
+
+  /// So many counts are drawn before anyone notices.
+  private static final long AT_ONCE = 100_000;
 
   Workbench(SolutionFile opened) {
     audience.subscribe(_ -> Optional.ofNullable(solution.get()).ifPresent(this::derive));
@@ -115,37 +125,70 @@ final class Workbench {
 
   private void derive(Solution next) {
     work.ifPresent(BackgroundWork::stop);
-    switch (Procedure.work(next)) {
+    switch (Procedures.work(next)) {
       case Procedure.Derived(var derivation) -> {
-        Page page = Page.of(next, derivation, audience.get());
-        if (selection.get().filter(id -> derivation.find(id).isEmpty()).isPresent()) {
-          selection.set(Optional.empty());
-        }
-        sight.set(new Sight(Optional.of(page), List.of()));
+        show(next, derivation);
       }
-      case Procedure.Refused(var problems) -> sight.set(new Sight(lastPage(), problems));
-      case Procedure.Waiting(var experiment) -> simulate(experiment);
+      case Procedure.Refused(var problems) -> sight.set(new Sight(lastResult(), problems));
+      case Procedure.Waiting waiting -> draw(waiting);
     }
   }
 
-  private Optional<Page> lastPage() {
-    return Optional.ofNullable(sight.get()).flatMap(Sight::page);
+  private void show(Solution current, Derivation derivation) {
+    Page whole = Page.of(current, derivation, Audience.FULL);
+    Page page =
+        audience.get() == Audience.FULL ? whole : Page.of(current, derivation, audience.get());
+    if (selection.get().filter(id -> derivation.find(id).isEmpty()).isPresent()) {
+      selection.set(Optional.empty());
+    }
+    sight.set(new Sight(Optional.of(new Sight.Result(derivation, page, whole)), List.of()));
+  }
+
+  private void settle(Procedure.Settled settled) {
+    switch (settled) {
+      case Procedure.Derived(var derivation) -> show(solution.get(), derivation);
+      case Procedure.Refused(var problems) -> sight.set(new Sight(lastResult(), problems));
+    }
+  }
+
+  private Optional<Sight.Result> lastResult() {
+    return Optional.ofNullable(sight.get()).flatMap(Sight::result);
+  }
+
+  /// Goes on with what was drawn before for the same experiment, draws little at once, and more
+  /// beside the interface.
+  private void draw(Procedure.Waiting waiting) {
+    Experiment experiment = waiting.experiment();
+    Optional<Draws> known =
+        drawn.filter(last -> last.experiment().equals(experiment)).map(Drawn::draws);
+    if (known.isPresent()) {
+      settle(waiting.then().apply(known.get()));
+    } else if (experiment.size() <= AT_ONCE) {
+      keep(waiting, Simulator.run(experiment, _ -> {}, () -> false).orElseThrow());
+    } else {
+      simulate(waiting);
+    }
+  }
+
+  private void keep(Procedure.Waiting waiting, Draws draws) {
+    drawn = Optional.of(new Drawn(waiting.experiment(), draws));
+    settle(waiting.then().apply(draws));
   }
 
   /// Draws beside the interface; the last page stays dimmed until then.
-  private void simulate(Experiment experiment) {
-    sight.set(new Sight(lastPage(), List.of(), Sight.Work.UNDER_WAY));
+  private void simulate(Procedure.Waiting waiting) {
+    sight.set(new Sight(lastResult(), List.of(), Sight.Work.UNDER_WAY));
     showProgress(0);
     work =
         Optional.of(
             BackgroundWork.begin(
-                (progress, stopped) -> Simulator.run(experiment, progress, stopped),
+                (progress, stopped) -> Simulator.run(waiting.experiment(), progress, stopped),
                 this::showProgress,
-                drawn ->
-                    drawn.ifPresent(
-                        _ -> {
+                result ->
+                    result.ifPresent(
+                        draws -> {
                           notice.set(Notice.NONE);
-                          derive(solution.get());
+                          keep(waiting, draws);
                         })));
   }
 
@@ -160,7 +203,7 @@ final class Workbench {
   /// Leaves the solution as it is, without its result.
   private void stopWork() {
     work.ifPresent(BackgroundWork::stop);
-    sight.set(new Sight(lastPage(), List.of(), Sight.Work.STOPPED));
+    sight.set(new Sight(lastResult(), List.of(), Sight.Work.STOPPED));
     Platform.runLater(
         () ->
             notice.set(

@@ -9,6 +9,7 @@ import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -34,7 +35,7 @@ class EveryProcedureWindowTest {
   }
 
   static List<String> procedures() {
-    return Procedure.all().stream().map(Procedure::id).toList();
+    return Procedures.all().stream().map(Procedure::id).toList();
   }
 
   @ParameterizedTest
@@ -45,7 +46,7 @@ class EveryProcedureWindowTest {
     assertThat(driver.isShown("What do you want to know?")).isTrue();
     driver.press("start-" + id);
     Solution begun = driver.workbench().solution().get();
-    assertThat(begun).isEqualTo(SolutionFile.blank(Procedure.of(id)).solution());
+    assertThat(begun).isEqualTo(SolutionFile.blank(Procedures.of(id)).solution());
     assertThat(driver.isShown("Type the counts here, or paste a table.")).isTrue();
     assertThat(driver.verdict()).isEmpty();
   }

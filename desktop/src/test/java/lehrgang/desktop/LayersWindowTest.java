@@ -6,7 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
-import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -43,7 +43,7 @@ class LayersWindowTest {
 
   @Test
   void layersAreTypedAddedNamedAndWorkedOut() {
-    open(SolutionFile.blank(Procedure.of("layers")));
+    open(SolutionFile.blank(Procedures.of("layers")));
     String[] counts = {"30", "10", "12", "28", "25", "12", "14", "24"};
     for (int k = 0; k < counts.length; k++) {
       driver.fill("count-" + (k / 2 + 1) + "-" + (k % 2 + 1), counts[k]);

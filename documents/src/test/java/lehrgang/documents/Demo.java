@@ -1,9 +1,11 @@
 package lehrgang.documents;
 
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.SolutionFile;
 
@@ -24,8 +26,12 @@ public final class Demo {
   }
 
   public static Page page(Solution solution, Audience audience) {
-    return switch (Procedure.deriveAtOnce(solution)) {
-      case Procedure.Derived(var derivation) -> Page.of(solution, derivation, audience);
+    return Page.of(solution, derivation(solution), audience);
+  }
+
+  public static Derivation derivation(Solution solution) {
+    return switch (Procedures.workAtOnce(solution)) {
+      case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
@@ -45,8 +46,16 @@ public record FrequencyTable(
     weights = List.copyOf(weights);
   }
 
+  /// All observations.
+  public long total() {
+    return counts.stream().mapToLong(Long::longValue).sum();
+  }
+
   /// The table that was typed, if it is right.
-  public static Checked<FrequencyTable> check(TableEntry entry, Rescaling rescaling) {
+  ///
+  /// @param told how the shares are stated; empty where that is to be found out
+  public static Checked<FrequencyTable> check(
+      TableEntry entry, Optional<Stated> told, Rescaling rescaling) {
     EntryReader reader = new EntryReader(entry);
     int categories = entry.rows().size();
     if (categories < 2 || categories > TableEntry.MOST_CATEGORIES) {
@@ -64,7 +73,9 @@ public record FrequencyTable(
     }
     boolean equal = entry.columns().size() == 1;
     StatedShares shares =
-        equal ? StatedShares.equal(categories) : StatedShares.read(entry, n, rescaling, reader);
+        equal
+            ? StatedShares.equal(categories)
+            : StatedShares.read(entry, n, told, rescaling, reader);
     return Checked.of(
         reader.problems(),
         () ->
@@ -85,7 +96,8 @@ public record FrequencyTable(
       return new StatedShares(Stated.EQUAL, Collections.nCopies(categories, Value.of(1)));
     }
 
-    static StatedShares read(TableEntry entry, long n, Rescaling rescaling, EntryReader reader) {
+    static StatedShares read(
+        TableEntry entry, long n, Optional<Stated> told, Rescaling rescaling, EntryReader reader) {
       List<Rational> weights = new ArrayList<>();
       boolean percent = false;
       boolean fractions = false;
@@ -99,7 +111,7 @@ public record FrequencyTable(
               new Problem.Cell(i, 1),
               Phrase.of(typed.isEmpty() ? "problem.no-share" : "problem.bad-share")
                   .with("category", entry.rows().get(i))
-                  .with("value", typed));
+                  .with("value", Problem.excerpt(typed)));
         }
         weights.add(weight);
       }
@@ -107,14 +119,21 @@ public record FrequencyTable(
         return equal(entry.rows().size());
       }
       Value sum = weights.stream().map(Value.class::cast).reduce(Value.ZERO, Value::plus);
-      Stated stated = kind(percent, fractions, sum, n);
+      boolean percentages = percent;
+      boolean asFractions = fractions;
+      boolean whole = weights.stream().allMatch(Value::isWhole);
+      Stated stated = told.orElseGet(() -> kind(percentages, asFractions, whole, sum, n));
       if (rescaling == Rescaling.REFUSED) {
         checkSum(stated, sum, n, reader);
       }
       return new StatedShares(stated, weights);
     }
 
-    private static Stated kind(boolean percent, boolean fractions, Value sum, long n) {
+    /// Whole numbers that only nearly add up to n are parts, such as 9, 3, 3, 1; decimals are
+    /// expected
+    /// counts that fall short.
+    private static Stated kind(
+        boolean percent, boolean fractions, boolean whole, Value sum, long n) {
       if (percent) {
         return Stated.PERCENTAGES;
       }
@@ -124,9 +143,10 @@ public record FrequencyTable(
       if (sum.compareTo(Value.of(n)) == 0) {
         return Stated.EXPECTED_COUNTS;
       }
-      return near(sum, HUNDRED)
-          ? Stated.PERCENTAGES
-          : near(sum, Value.of(n)) ? Stated.EXPECTED_COUNTS : Stated.RATIO;
+      if (near(sum, HUNDRED)) {
+        return Stated.PERCENTAGES;
+      }
+      return !whole && near(sum, Value.of(n)) ? Stated.EXPECTED_COUNTS : Stated.RATIO;
     }
 
     private static boolean near(Value sum, Value whole) {

@@ -105,6 +105,11 @@ public record TableEntry(
     this(Form.TWO_WAY, rowVariable, columnVariable, rows, columns, cells);
   }
 
+  /// The label of two neighbouring categories as one.
+  public static String mergedLabel(String one, String other) {
+    return one + " / " + other;
+  }
+
   /// The two-way table in one layer.
   public TableEntry layer(int layer) {
     int first = layer * rows.size();

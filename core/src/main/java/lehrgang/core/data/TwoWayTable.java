@@ -24,6 +24,21 @@ public record TwoWayTable(
     return counts.get(row).get(column);
   }
 
+  /// The observations of a row.
+  public long rowTotal(int row) {
+    return counts.get(row).stream().mapToLong(Long::longValue).sum();
+  }
+
+  /// The observations of a column.
+  public long columnTotal(int column) {
+    return counts.stream().mapToLong(row -> row.get(column)).sum();
+  }
+
+  /// All observations.
+  public long total() {
+    return counts.stream().flatMap(List::stream).mapToLong(Long::longValue).sum();
+  }
+
   public boolean isTwoByTwo() {
     return rows.size() == 2 && columns.size() == 2;
   }
@@ -58,6 +73,42 @@ public record TwoWayTable(
                 entry.rows(),
                 entry.columns(),
                 counts));
+  }
+
+  /// The table that was typed, if it is one of two rows and two columns.
+  ///
+  /// @param margins whether a row or column may be empty
+  public static Checked<TwoWayTable> checkFourfold(TableEntry entry, Margins margins) {
+    Checked<TwoWayTable> checked = check(entry, margins);
+    return checked instanceof Checked.Good<TwoWayTable>(var table) && !table.isTwoByTwo()
+        ? new Checked.Bad<>(
+            List.of(
+                new Problem(
+                    new Problem.WholeTable(),
+                    Phrase.of("problem.not-two-by-two")
+                        .with("rows", table.rows().size())
+                        .with("columns", table.columns().size()))))
+        : checked;
+  }
+
+  /// The table that was typed, if it holds the same two answers of the same subjects, asked twice.
+  public static Checked<TwoWayTable> checkPairs(TableEntry entry) {
+    Checked<TwoWayTable> checked = checkFourfold(entry, Margins.MAY_BE_EMPTY);
+    if (!(checked instanceof Checked.Good<TwoWayTable>(var table))) {
+      return checked;
+    }
+    List<String> before = table.rows().stream().map(String::strip).toList();
+    List<String> after = table.columns().stream().map(String::strip).toList();
+    if (before.equals(after)) {
+      return checked;
+    }
+    return new Checked.Bad<>(
+        List.of(
+            new Problem(
+                new Problem.WholeTable(),
+                Phrase.of("problem.answers-differ")
+                    .with("before", String.join(", ", before))
+                    .with("after", String.join(", ", after)))));
   }
 
   static void checkSize(TableEntry entry, EntryReader reader) {

@@ -6,9 +6,10 @@ import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 
-/// Numbers as people type them: `0.25`, `0,25`, `1/6`, `25 %`.
+/// Numbers as people type them: `0.25`, `0,25`, `1/6`, `25 %`, `1e-10`.
 public final class TypedNumber {
-  private static final String DECIMAL = "[0-9]{1,15}([.,][0-9]{1,15})?|[.,][0-9]{1,15}";
+  private static final String DECIMAL =
+      "([0-9]{1,15}([.,][0-9]{1,15})?|[.,][0-9]{1,15})([eE][-+−]?[0-9]{1,3})?";
   private static final int DIGITS = 10;
 
   private TypedNumber() {}
@@ -16,10 +17,13 @@ public final class TypedNumber {
   /// The exact value of what was typed, if it is a number of 0 or more.
   public static Optional<Rational> read(String typed) {
     String text = typed.strip();
-    if (text.endsWith("%")) {
-      return read(text.substring(0, text.length() - 1))
-          .map(hundredfold -> (Rational) hundredfold.over(Value.of(100)));
-    }
+    return text.endsWith("%")
+        ? plain(text.substring(0, text.length() - 1).strip())
+            .map(hundredfold -> (Rational) hundredfold.over(Value.of(100)))
+        : plain(text);
+  }
+
+  private static Optional<Rational> plain(String text) {
     int slash = text.indexOf('/');
     if (slash >= 0) {
       Optional<Rational> above = decimal(text.substring(0, slash).strip());
@@ -33,7 +37,7 @@ public final class TypedNumber {
 
   private static Optional<Rational> decimal(String text) {
     return text.matches(DECIMAL)
-        ? Optional.of(Value.exactly(new BigDecimal(text.replace(',', '.'))))
+        ? Optional.of(Value.exactly(new BigDecimal(text.replace(',', '.').replace('−', '-'))))
         : Optional.empty();
   }
 

@@ -2,7 +2,6 @@ package lehrgang.core.derivation;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.wording.Phrase;
@@ -10,10 +9,46 @@ import lehrgang.core.wording.Phrase;
 /// A part of a step, as the procedure lays it out; the views know blocks and not procedures.
 public sealed interface Block {
   /// A paragraph.
-  record Prose(Phrase phrase) implements Block {}
+  ///
+  /// @param grounds the lines whose values decided that just this is said; where one of them is
+  ///     missing or hidden, it is not said
+  record Prose(Phrase phrase, List<LineId> grounds) implements Block {
+    public Prose {
+      grounds = List.copyOf(grounds);
+    }
+
+    /// A paragraph that is said whatever the numbers are.
+    public Prose(Phrase phrase) {
+      this(phrase, List.of());
+    }
+
+    /// The same, said because of some lines.
+    public Prose because(LineId... lines) {
+      return new Prose(phrase, List.of(lines));
+    }
+  }
 
   /// A sentence set off from the text.
-  record Remark(Tone tone, Phrase phrase) implements Block {}
+  ///
+  /// @param grounds as those of a paragraph
+  record Remark(Tone tone, Phrase phrase, List<LineId> grounds) implements Block {
+    public Remark {
+      grounds = List.copyOf(grounds);
+    }
+
+    /// A remark that is made whatever the numbers are.
+    public Remark(Tone tone, Phrase phrase) {
+      this(tone, phrase, List.of());
+    }
+
+    /// The same, made because of some lines.
+    public Remark because(LineId... lines) {
+      return new Remark(tone, phrase, List.of(lines));
+    }
+  }
+
+  /// Why a line has no value, where it has none.
+  record Missing(LineId line) implements Block {}
 
   /// What a remark tells.
   enum Tone {
@@ -39,20 +74,13 @@ public sealed interface Block {
     }
   }
 
-  /// A number to be typed inside its sentence, where the sentence has a gap of the field's name.
+  /// A number to be typed inside its sentence, where the sentence shows the number of its line.
   ///
   /// @param field its name among the choices
-  record TypedNumber(Phrase phrase, String field, LineId line) implements Block {
-    static final String LEVEL = "level";
-
-    public static TypedNumber level(Phrase phrase) {
-      return new TypedNumber(phrase, LEVEL, LineId.of("alpha"));
-    }
-  }
+  record TypedNumber(Phrase phrase, String field, LineId line) implements Block {}
 
   /// Other ways to go on, each a change to the solution that can be taken with a click; for the
-  /// instructor
-  /// only.
+  /// instructor only.
   ///
   /// @param intro what is said before them
   record Ways(Optional<Phrase> intro, List<Way> ways) implements Block {
@@ -124,10 +152,17 @@ public sealed interface Block {
       implements Block {}
 
   /// A printed table of normal tail areas around a point.
-  record NormalExcerpt(LineId point, Emphasis emphasis) implements Block {}
+  ///
+  /// @param answer the line that is read off
+  record NormalExcerpt(LineId point, LineId answer, Emphasis emphasis) implements Block {}
 
-  /// A printed table around the degrees of freedom, with the bracket that it gives for p.
-  record TableExcerpt(LineId df, LineId alpha, LineId statistic, Emphasis emphasis)
+  /// A printed table around the degrees of freedom.
+  ///
+  /// @param answer the line that is read off, or bracketed
+  /// @param reach  how many degrees of freedom a table of this shape can have: so far the printed
+  ///     table goes where they are to be found
+  record TableExcerpt(
+      LineId df, LineId alpha, LineId statistic, LineId answer, Emphasis emphasis, int reach)
       implements Block {}
 
   /// What a table excerpt is there to show.
@@ -138,24 +173,23 @@ public sealed interface Block {
 
   /// Every possible outcome with its probability; the ones that the p-value sums are marked.
   ///
-  /// @param lines  the probabilities, in the order of the outcomes
-  /// @param names  the outcomes
-  /// @param summed the places of those that are summed
-  /// @param own    the place of the one observed
-  /// @param head   what the outcomes are
-  record Outcomes(List<LineId> lines, List<String> names, Set<Integer> summed, int own, Phrase head)
-      implements Block {
+  /// @param observed the line of the outcome observed
+  /// @param p        the line of the sum
+  /// @param head     what the outcomes are
+  record Outcomes(List<Outcome> outcomes, LineId observed, LineId p, Phrase head) implements Block {
     public Outcomes {
-      lines = List.copyOf(lines);
-      names = List.copyOf(names);
-      summed = Set.copyOf(summed);
+      outcomes = List.copyOf(outcomes);
     }
   }
 
+  /// @param summed the line that is 1 where the p-value sums it
+  record Outcome(int number, LineId probability, LineId summed) {}
+
   /// The statistics of tables drawn at random, with the curve over them.
   ///
-  /// @param drawn the number of tables
-  record Histogram(List<Draws.Bin> bins, LineId statistic, LineId df, LineId drawn)
+  /// @param drawn the line of the number of tables
+  /// @param hits  the line of how many of them are as far out as the one observed
+  record Histogram(List<Draws.Bin> bins, LineId statistic, LineId df, LineId drawn, LineId hits)
       implements Block {
     public Histogram {
       bins = List.copyOf(bins);

@@ -1,147 +1,159 @@
 package lehrgang.core.derivation;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import lehrgang.core.expr.Evaluator;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
-import lehrgang.core.wording.Phrase;
 
-/// A worked solution as a graph of lines, laid out in steps.
-///
-/// @param procedure  the procedure's id
-/// @param lines      every number, in an order in which each comes after what it uses
-/// @param steps      the page
-/// @param conditions what must hold for the curve to be a fair model
-/// @param notes      what else should be said
-/// @param verdict    the result in one strip
-/// @param exact      every value with nothing rounded
-public record Derivation(
-    String procedure,
-    Map<LineId, Line> lines,
-    List<Step> steps,
-    List<Condition> conditions,
-    List<Phrase> notes,
-    Verdict verdict,
-    Evaluation exact) {
-  public Derivation {
-    lines = Collections.unmodifiableMap(new LinkedHashMap<>(lines));
-    steps = List.copyOf(steps);
-    conditions = List.copyOf(conditions);
-    notes = List.copyOf(notes);
+/// A worked solution as a graph of lines. Numbers need no more than that; the page is laid out only
+/// when something is to be read, by [#layout].
+public final class Derivation {
+  private final String procedure;
+  private final Lines lines;
+  private final List<Condition> conditions;
+  private final LineId decision;
+  private final Function<Evaluation, Layout> layout;
+
+  private Optional<Evaluation> exact = Optional.empty();
+  private Optional<Map<LineId, List<LineId>>> uses = Optional.empty();
+
+  /// @param procedure  the procedure's id
+  /// @param conditions what must hold for the curve to be a fair model
+  /// @param decision   the line that is 1 where H₀ is rejected
+  /// @param layout     the page, given what every line comes to
+  public Derivation(
+      String procedure,
+      Lines lines,
+      List<Condition> conditions,
+      LineId decision,
+      Function<Evaluation, Layout> layout) {
+    this.procedure = procedure;
+    this.lines = lines;
+    this.conditions = List.copyOf(conditions);
+    this.decision = decision;
+    this.layout = layout;
   }
 
-  public Derivation withNotes(List<Phrase> more) {
-    return new Derivation(procedure, lines, steps, conditions, more, verdict, exact);
+  /// What stands on the page besides, once every line has come to something.
+  public interface Addition {
+    List<Block> blocks(Evaluation values, Lines lines);
+  }
+
+  /// This derivation with more lines, and more on the page.
+  ///
+  /// @param more     adds the lines
+  /// @param step     the step whose blocks grow
+  /// @param addition what is added to them
+  public Derivation extended(Consumer<Lines> more, String step, Addition addition) {
+    Lines all = lines.copy();
+    more.accept(all);
+    return new Derivation(
+        procedure,
+        all,
+        conditions,
+        decision,
+        values -> layout.apply(values).withAdded(step, addition.blocks(values, all)));
+  }
+
+  public String procedure() {
+    return procedure;
+  }
+
+  /// Every number, in an order in which each comes after what it uses.
+  public Map<LineId, Line> lines() {
+    return lines.inOrder();
+  }
+
+  public List<Condition> conditions() {
+    return conditions;
+  }
+
+  /// The line that is 1 where H₀ is rejected.
+  public LineId decision() {
+    return decision;
+  }
+
+  /// The page, for what every line comes to under the reading in which it is set.
+  public Layout layout(Evaluation values) {
+    return layout.apply(values);
   }
 
   /// @throws NoSuchElementException if there is no such line
   public Line line(LineId id) {
-    return find(id).orElseThrow(() -> new NoSuchElementException("no line " + id));
+    return lines.line(id);
   }
 
   public Optional<Line> find(LineId id) {
-    return Optional.ofNullable(lines.get(id));
+    return lines.has(id) ? Optional.of(lines.line(id)) : Optional.empty();
+  }
+
+  /// The id of the step that establishes a line.
+  ///
+  /// @throws NoSuchElementException if there is no such line
+  public String stepOf(LineId id) {
+    lines.line(id);
+    return lines.steps().get(id);
+  }
+
+  /// The ids of all lines that a step establishes, in order.
+  public List<LineId> linesOf(String step) {
+    return lines.ofStep(step);
   }
 
   /// The lines that a line is computed from.
+  ///
+  /// @throws NoSuchElementException if there is no such line
   public List<LineId> sources(LineId id) {
     return line(id).formula().sources();
   }
 
-  /// The lines that are computed from a line.
-  public List<LineId> uses(LineId id) {
-    return lines.values().stream()
-        .filter(line -> line.formula().sources().contains(id))
-        .map(Line::id)
-        .toList();
-  }
-
-  /// The step that establishes a line.
-  public Step stepOf(LineId id) {
-    return steps.stream()
-        .filter(step -> step.lines().contains(id))
-        .findFirst()
-        .orElseThrow(() -> new NoSuchElementException("no step has line " + id));
-  }
-
-  /// Computes every line under a reading.
-  ///
-  /// @throws ArithmeticException where the reading makes a line divide by 0
-  public Evaluation evaluate(Reading reading) {
-    return reading instanceof Reading.Exact ? exact : evaluate(lines, reading);
-  }
-
-  private static Evaluation evaluate(Map<LineId, Line> lines, Reading reading) {
-    Map<LineId, Value> values = new HashMap<>(lines.size() * 2);
-    Evaluator evaluator = new Evaluator(values::get);
-    for (Line line : lines.values()) {
-      Value value =
-          reading
-              .given(line.id())
-              .orElseGet(() -> reading.settle(line, evaluator.evaluate(reading.formula(line))));
-      values.put(line.id(), value);
+  /// The lines that are computed from a line, in order.
+  public synchronized List<LineId> uses(LineId id) {
+    if (uses.isEmpty()) {
+      uses = Optional.of(allUses());
     }
-    return new Evaluation(Collections.unmodifiableMap(values));
+    return uses.get().getOrDefault(id, List.of());
   }
 
-  /// The value of a line by its second route, from the other lines' values.
+  private Map<LineId, List<LineId>> allUses() {
+    Map<LineId, List<LineId>> all = new HashMap<>();
+    for (Line line : lines.inOrder().values()) {
+      for (LineId source : line.formula().sources()) {
+        all.computeIfAbsent(source, _ -> new ArrayList<>()).add(line.id());
+      }
+    }
+    return all;
+  }
+
+  /// What every line comes to with nothing rounded.
+  public synchronized Evaluation exact() {
+    if (exact.isEmpty()) {
+      exact = Optional.of(Evaluation.of(lines.inOrder(), Reading.EXACT));
+    }
+    return exact.get();
+  }
+
+  /// What every line comes to under a reading. It never throws: a line without a value says why,
+  /// and
+  /// numbers or rules for lines that there are not change nothing.
+  public Evaluation evaluate(Reading reading) {
+    return reading instanceof Reading.Exact ? exact() : Evaluation.of(lines.inOrder(), reading);
+  }
+
+  /// What a line comes to by its second route, from the other lines' values; empty where it has no
+  /// second route, or that has no value.
+  ///
+  /// @throws NoSuchElementException if there is no such line
   public Optional<Value> secondRoute(LineId id, Evaluation evaluation) {
     return line(id)
         .secondRoute()
-        .map(route -> new Evaluator(evaluation::of).evaluate(route.formula()));
-  }
-
-  /// Collects lines while a procedure writes them.
-  public static final class Lines {
-    private final Map<LineId, Line> lines = new LinkedHashMap<>();
-    private final Map<String, List<LineId>> families = new LinkedHashMap<>();
-
-    /// @throws IllegalArgumentException if a line uses one that does not come before it
-    public Lines add(Line line) {
-      checkSources(line.formula(), line.id());
-      if (lines.put(line.id(), line) != null) {
-        throw new IllegalArgumentException("two lines are called " + line.id());
-      }
-      families.computeIfAbsent(line.id().name(), _ -> new ArrayList<>()).add(line.id());
-      return this;
-    }
-
-    private void checkSources(Expr formula, LineId user) {
-      if (formula instanceof Expr.Ref(LineId source)) {
-        if (!lines.containsKey(source)) {
-          throw new IllegalArgumentException(user + " uses " + source + " before it is there");
-        }
-        return;
-      }
-      for (Expr part : formula.parts()) {
-        checkSources(part, user);
-      }
-    }
-
-    public Map<LineId, Line> inOrder() {
-      return lines;
-    }
-
-    /// Every value so far under a reading.
-    public Evaluation evaluate(Reading reading) {
-      return Derivation.evaluate(lines, reading);
-    }
-
-    /// The ids of all lines of some families, one family after the other.
-    public List<LineId> ofFamilies(String... names) {
-      List<LineId> found = new ArrayList<>();
-      for (String name : names) {
-        found.addAll(families.getOrDefault(name, List.of()));
-      }
-      return found;
-    }
+        .flatMap(route -> Evaluator.exactly(evaluation::result).evaluate(route.formula()).found());
   }
 }

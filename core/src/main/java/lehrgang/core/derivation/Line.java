@@ -11,7 +11,9 @@ import lehrgang.core.wording.Phrase;
 ///
 /// @param id          its stable name, such as `E[2,3]`
 /// @param symbol      how it is written, such as *E*₂₃
-/// @param label       what it is in words, such as "Gorge path, Autumn"
+/// @param name        what it is, such as "Expected count"
+/// @param place       where it stands among others of its name, such as "Gorge path, Autumn"; its
+///     name where it is the only one
 /// @param formula     what it is computed from; the leaves are other lines or data
 /// @param kind        what sort of number it is
 /// @param role        what it is in the picture of its table
@@ -19,7 +21,8 @@ import lehrgang.core.wording.Phrase;
 public record Line(
     LineId id,
     Symbol symbol,
-    Phrase label,
+    Phrase name,
+    Phrase place,
     Expr formula,
     Kind kind,
     Role role,
@@ -30,20 +33,25 @@ public record Line(
   /// @param formula the way as a formula
   public record SecondRoute(Phrase label, Expr formula) {}
 
-  public Line(LineId id, Symbol symbol, Phrase label, Expr formula, Kind kind) {
-    this(id, symbol, label, formula, kind, Role.OTHER, Optional.empty());
+  public Line(LineId id, Symbol symbol, Phrase name, Phrase place, Expr formula, Kind kind) {
+    this(id, symbol, name, place, formula, kind, Role.OTHER, Optional.empty());
+  }
+
+  /// The only line of its name.
+  public Line(LineId id, Symbol symbol, Phrase name, Expr formula, Kind kind) {
+    this(id, symbol, name, name, formula, kind);
   }
 
   public Line written(Symbol itsSymbol) {
-    return new Line(id, itsSymbol, label, formula, kind, role, secondRoute);
+    return new Line(id, itsSymbol, name, place, formula, kind, role, secondRoute);
   }
 
   public Line as(Role itsRole) {
-    return new Line(id, symbol, label, formula, kind, itsRole, secondRoute);
+    return new Line(id, symbol, name, place, formula, kind, itsRole, secondRoute);
   }
 
   public Line checkedBy(Phrase way, Expr other) {
     return new Line(
-        id, symbol, label, formula, kind, role, Optional.of(new SecondRoute(way, other)));
+        id, symbol, name, place, formula, kind, role, Optional.of(new SecondRoute(way, other)));
   }
 }

@@ -1,94 +1,200 @@
 package lehrgang.core.derivation;
 
-import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.BiFunction;
+import java.util.function.Predicate;
+import lehrgang.core.data.Problem;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Decimals;
+import lehrgang.core.number.Interval;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
 
 /// A way to go through a derivation: what formula a line has, and what becomes of its value before
-/// the
-/// next line uses it.
+/// the next line uses it.
+///
+/// Readings are laid over each other in any order. A number that is given stands, whatever the
+/// formula says; of two for the same line the one laid over last counts. Bent rules are applied one
+/// after the other, and roundings too.
+///
+/// ```java
+/// Reading.EXACT
+///     .roundedOnTheWay(Decimals.usual())
+///     .withRuleBent(Reading.Bend.ofFamily("K", line -> …))
+///     .withNumbersGiven(Map.of(LineId.of("df"), Value.of(8)));
+/// ```
 public sealed interface Reading {
-  /// The formula by which this reading computes a line.
-  default Expr formula(Line line) {
-    return line.formula();
-  }
+  /// Nothing is rounded, given or bent.
+  Reading EXACT = new Exact();
 
-  /// The value that later lines use, from the one computed.
-  default Value settle(Line line, Value computed) {
-    return computed;
-  }
-
-  /// A value that stands in place of computing the line.
-  default Optional<Value> given(LineId id) {
-    return Optional.empty();
-  }
-
-  /// Nothing is rounded.
+  /// Each line by its own formula.
   record Exact() implements Reading {}
 
   /// Each line is rounded before it is used again, as a careful student does on paper.
   ///
   /// @param decimals how many decimals each sort of number keeps
-  record RoundedOnTheWay(Decimals decimals) implements Reading {
-    @Override
-    public Value settle(Line line, Value computed) {
-      Kind kind = line.kind();
-      if (!kind.roundedOnTheWay() || computed.isWhole()) {
-        return computed;
-      }
-      BigDecimal kept = computed.rounded(decimals.of(kind));
-      return Value.exactly(kept);
-    }
-  }
+  record RoundedOnTheWay(Reading base, Decimals decimals) implements Reading {}
+
+  /// Each line may have been rounded, to so many decimals or to more: what comes out is the range
+  /// of
+  /// everything that such rounding can give.
+  ///
+  /// @param decimals the fewest decimals that each sort of number keeps
+  record WithinRounding(Reading base, Decimals decimals) implements Reading {}
 
   /// Some lines hold a student's numbers, and what follows is computed from those.
   record WithNumbersGiven(Reading base, Map<LineId, Value> numbers) implements Reading {
     public WithNumbersGiven {
       numbers = Map.copyOf(numbers);
     }
-
-    @Override
-    public Expr formula(Line line) {
-      return base.formula(line);
-    }
-
-    @Override
-    public Value settle(Line line, Value computed) {
-      return base.settle(line, computed);
-    }
-
-    @Override
-    public Optional<Value> given(LineId id) {
-      return Optional.ofNullable(numbers.get(id)).or(() -> base.given(id));
-    }
   }
 
   /// Lines follow another rule than the right one: what a known slip would produce.
+  record WithRuleBent(Reading base, Bend bend) implements Reading {}
+
+  /// Another rule for one line or for a family of lines.
   ///
-  /// @param rule the formula that the slip puts in place of a line's own; the same one where it
-  /// does not
-  ///     touch the line
-  record WithRuleBent(Reading base, Function<Line, Expr> rule) implements Reading {
-    @Override
-    public Expr formula(Line line) {
-      Expr bent = rule.apply(line);
-      return bent.equals(line.formula()) ? base.formula(line) : bent;
+  /// @param target the name of a family, or the id of a line
+  /// @param rule   the formula in place of the one so far
+  record Bend(String target, BiFunction<Line, Expr, Expr> rule) {
+    /// Another formula for one line.
+    public static Bend ofLine(LineId id, Expr formula) {
+      return new Bend(id.toString(), (_, _) -> formula);
     }
 
-    @Override
-    public Value settle(Line line, Value computed) {
-      return base.settle(line, computed);
+    /// Another formula for every line of a family.
+    public static Bend ofFamily(String family, BiFunction<Line, Expr, Expr> rule) {
+      return new Bend(family, rule);
     }
 
-    @Override
-    public Optional<Value> given(LineId id) {
-      return base.given(id);
+    private boolean touches(LineId id) {
+      return target.equals(id.name()) || target.equals(id.toString());
     }
+
+    private Expr bent(Line line, Expr formula) {
+      return touches(line.id()) ? rule.apply(line, formula) : formula;
+    }
+  }
+
+  /// This reading, with each line rounded before it is used again.
+  default Reading roundedOnTheWay(Decimals decimals) {
+    return new RoundedOnTheWay(this, decimals);
+  }
+
+  /// This reading, for everyone who rounds to so many decimals or more.
+  default Reading withinRounding(Decimals decimals) {
+    return new WithinRounding(this, decimals);
+  }
+
+  /// This reading, with numbers put in.
+  default Reading withNumbersGiven(Map<LineId, Value> numbers) {
+    return new WithNumbersGiven(this, numbers);
+  }
+
+  /// This reading, with one rule bent.
+  default Reading withRuleBent(Bend bend) {
+    return new WithRuleBent(this, bend);
+  }
+
+  private Optional<Reading> under() {
+    return switch (this) {
+      case Exact _ -> Optional.empty();
+      case RoundedOnTheWay(var base, _) -> Optional.of(base);
+      case WithinRounding(var base, _) -> Optional.of(base);
+      case WithNumbersGiven(var base, _) -> Optional.of(base);
+      case WithRuleBent(var base, _) -> Optional.of(base);
+    };
+  }
+
+  /// The formula by which this reading computes a line.
+  default Expr formula(Line line) {
+    Expr soFar = under().map(base -> base.formula(line)).orElse(line.formula());
+    return this instanceof WithRuleBent(_, var bend) ? bend.bent(line, soFar) : soFar;
+  }
+
+  /// The value that later lines use, from the one computed.
+  default Value settle(Line line, Value computed) {
+    Value soFar = under().map(base -> base.settle(line, computed)).orElse(computed);
+    return this instanceof RoundedOnTheWay(_, var decimals)
+            && line.kind().roundedOnTheWay()
+            && !soFar.isWhole()
+        ? Value.exactly(soFar.rounded(decimals.of(line.kind())))
+        : soFar;
+  }
+
+  /// The range of values that later lines use, from the one computed.
+  default Interval settle(Line line, Interval computed) {
+    Interval soFar = under().map(base -> base.settle(line, computed)).orElse(computed);
+    Kind kind = line.kind();
+    return switch (this) {
+      case RoundedOnTheWay(_, var decimals) when kind.roundedOnTheWay() ->
+          soFar.rounded(decimals.of(kind));
+      case WithinRounding(_, var decimals) when kind.mayBeRounded() ->
+          soFar.roundedToAtLeast(decimals.of(kind));
+      default -> soFar;
+    };
+  }
+
+  /// A value that stands in place of computing the line.
+  default Optional<Value> given(LineId id) {
+    return this instanceof WithNumbersGiven(_, var numbers) && numbers.containsKey(id)
+        ? Optional.of(numbers.get(id))
+        : under().flatMap(base -> base.given(id));
+  }
+
+  /// Whether it gives ranges beside values.
+  default boolean hasRanges() {
+    return this instanceof WithinRounding || under().filter(Reading::hasRanges).isPresent();
+  }
+
+  /// What is wrong with it for a derivation: numbers or rules for lines that there are not.
+  ///
+  /// @param lines what the derivation has
+  default List<Problem> problems(Map<LineId, Line> lines) {
+    List<Problem> problems = new ArrayList<>();
+    under().map(base -> base.problems(lines)).ifPresent(problems::addAll);
+    switch (this) {
+      case WithNumbersGiven(_, var numbers) ->
+          numbers.keySet().stream()
+              .filter(id -> !lines.containsKey(id))
+              .map(id -> unknown(id.toString()))
+              .forEach(problems::add);
+      case WithRuleBent(_, var bend) -> {
+        if (lines.keySet().stream().noneMatch(bend::touches)) {
+          problems.add(unknown(bend.target()));
+        }
+        lines.values().stream()
+            .filter(line -> bend.touches(line.id()))
+            .flatMap(line -> late(line, lines).stream())
+            .forEach(problems::add);
+      }
+      case Exact _, RoundedOnTheWay _, WithinRounding _ -> {}
+    }
+    return List.copyOf(problems);
+  }
+
+  private static Problem unknown(String id) {
+    return new Problem(new Problem.WholeTable(), Phrase.of("problem.unknown-line").with("id", id));
+  }
+
+  /// The sources of a bent formula that do not come before it.
+  private List<Problem> late(Line line, Map<LineId, Line> lines) {
+    List<LineId> before = lines.keySet().stream().takeWhile(id -> !id.equals(line.id())).toList();
+    Predicate<LineId> isLate = source -> !before.contains(source);
+    return formula(line).sources().stream()
+        .filter(isLate)
+        .map(
+            source ->
+                new Problem(
+                    new Problem.WholeTable(),
+                    Phrase.of("problem.late-source")
+                        .with("id", line.id().toString())
+                        .with("source", source.toString())))
+        .toList();
   }
 }

@@ -1,15 +1,16 @@
 package lehrgang.core.derivation;
 
 import java.util.List;
+import java.util.Optional;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.wording.Phrase;
 
 /// The result of a solution at a glance.
 ///
 /// @param items    the numbers that carry it
-/// @param decision whether H₀ is rejected
+/// @param decision whether H₀ is rejected; empty where the reading leaves that open
 /// @param sentence the decision in words
-public record Verdict(List<Item> items, Decision decision, Phrase sentence) {
+public record Verdict(List<Item> items, Optional<Decision> decision, Phrase sentence) {
   /// What becomes of H₀; it is never accepted.
   public enum Decision {
     REJECT("reject"),

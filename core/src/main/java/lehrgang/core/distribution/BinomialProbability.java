@@ -6,32 +6,35 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.ConcurrentHashMap;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.expr.Reason.Cause;
+import lehrgang.core.expr.Workspace;
 import lehrgang.core.number.Combinations;
+import lehrgang.core.number.Interval;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 
 /// The probability of just so many successes in independent trials, C(n, k)·pᵏ·(1 − p)ⁿ⁻ᵏ: an exact
 /// fraction up to [#MOST_EXACT] trials, above that a decimal. Arguments: the successes, the trials,
-/// and the probability of a success.
+/// and the probability of a success, from 0 to 1. More successes than trials, or fewer than none,
+/// have
+/// the probability 0.
 public enum BinomialProbability implements NamedFunction {
   INSTANCE;
 
   /// The largest number of trials whose probabilities are kept as fractions.
   public static final int MOST_EXACT = 400;
 
-  private static final int MOST_REMEMBERED = 20;
+  /// More trials than this are not worked out.
+  public static final int MOST_TRIALS = 20_000;
 
   private record Trials(int number, Value probability) {}
 
-  private static final Map<Trials, List<Value>> KNOWN = new ConcurrentHashMap<>();
-
-  /// P(X = k) as a formula.
+  /// The probability as a formula.
   public static Expr at(Expr successes, Expr trials, Expr probability) {
     return new Expr.Named(INSTANCE, List.of(successes, trials, probability));
   }
@@ -42,18 +45,34 @@ public enum BinomialProbability implements NamedFunction {
   }
 
   @Override
-  public Value apply(List<Value> arguments) {
-    int successes = whole(arguments.get(0));
-    int trials = whole(arguments.get(1));
-    if (successes < 0 || successes > trials) {
+  public Optional<Cause> objection(List<Value> arguments) {
+    Value trials = arguments.get(1);
+    if (!arguments.get(0).isWhole() || !trials.isWhole()) {
+      return Optional.of(Cause.NOT_WHOLE);
+    }
+    if (trials.signum() < 0 || !Interval.FROM_0_TO_1.holds(arguments.get(2))) {
+      return Optional.of(Cause.OUTSIDE);
+    }
+    return trials.compareTo(Value.of(MOST_TRIALS)) > 0
+        ? Optional.of(Cause.TOO_LARGE)
+        : Optional.empty();
+  }
+
+  @Override
+  public Value apply(List<Value> arguments, Workspace workspace) {
+    check(arguments);
+    int trials = arguments.get(1).intValueExact();
+    if (isImpossible(arguments)) {
       return Value.ZERO;
     }
-    if (KNOWN.size() > MOST_REMEMBERED) {
-      KNOWN.clear();
-    }
-    return KNOWN
-        .computeIfAbsent(new Trials(trials, arguments.get(2)), BinomialProbability::all)
-        .get(successes);
+    return workspace
+        .keep(new Trials(trials, arguments.get(2)), BinomialProbability::all)
+        .get(arguments.get(0).intValueExact());
+  }
+
+  /// Whether there are fewer successes than none, or more than trials.
+  private static boolean isImpossible(List<Value> arguments) {
+    return arguments.get(0).signum() < 0 || arguments.get(0).compareTo(arguments.get(1)) > 0;
   }
 
   private static List<Value> all(Trials trials) {
@@ -87,14 +106,14 @@ public enum BinomialProbability implements NamedFunction {
         k -> q.multiply(BigDecimal.valueOf(k + 1L)));
   }
 
-  private static int whole(Value value) {
-    return value.intValueExact();
-  }
-
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
-    int k = whole(values.get(0));
-    int n = whole(values.get(1));
+    check(values);
+    if (isImpossible(values)) {
+      return number(0);
+    }
+    int k = values.get(0).intValueExact();
+    int n = values.get(1).intValueExact();
     Expr p = arguments.get(2);
     return Expr.product(
         new Expr.Choose(arguments.get(1), arguments.get(0)), p.to(k), number(1).minus(p).to(n - k));
@@ -103,7 +122,31 @@ public enum BinomialProbability implements NamedFunction {
   @Override
   public OptionalDouble secondOpinion(List<Value> values) {
     return OptionalDouble.of(
-        BinomialDistribution.of(whole(values.get(1)), values.get(2).asDouble())
-            .probability(whole(values.get(0))));
+        isImpossible(values)
+            ? 0
+            : BinomialDistribution.of(values.get(1).intValueExact(), values.get(2).asDouble())
+                .probability(values.get(0).intValueExact()));
+  }
+
+  @Override
+  public Interval domain(int argument) {
+    return argument == 2 ? Interval.FROM_0_TO_1 : Interval.EVERYTHING;
+  }
+
+  @Override
+  public Interval image() {
+    return Interval.FROM_0_TO_1;
+  }
+
+  /// For a range of probabilities: it rises with p up to k/n, and falls from there.
+  @Override
+  public Optional<Interval> range(List<Interval> arguments, Workspace workspace) {
+    return SinglePeak.range(
+        this,
+        arguments,
+        2,
+        (successes, trials) ->
+            trials.signum() > 0 ? Optional.of(successes.over(trials)) : Optional.empty(),
+        workspace);
   }
 }

@@ -1,13 +1,14 @@
 package lehrgang.core.distribution;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.ConcurrentHashMap;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.expr.Reason.Cause;
+import lehrgang.core.expr.Workspace;
+import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
@@ -17,16 +18,13 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 /// One degree of freedom: the square of the normal point for α/2. Two: −2 ln α. Otherwise the root
 /// of
 /// Q(c) = α, starting at the value of Wilson & Hilferty (1931), df·(1 − 2/(9 df) + z·√(2/(9 df)))³.
-/// Arguments: α strictly between 0 and 1, and the degrees of freedom.
+/// Arguments: α from 10⁻³⁰⁰ to below 1, and the degrees of freedom, a whole number from 1 to
+/// 100 000.
 public enum ChiSquaredCritical implements NamedFunction, RootFinding {
   INSTANCE;
 
-  private record Question(Value alpha, int df) {}
-
-  /// Finding a root again for each keystroke would be the slowest part of a derivation.
-  private static final Map<Question, RootSearch> FOUND = new ConcurrentHashMap<>();
-
-  private static final int MOST_REMEMBERED = 2000;
+  /// Smaller areas are beyond what the starting value can be worked out for.
+  static final Value LEAST_AREA = Value.exactly("1e-300");
 
   /// The critical value as a formula.
   public static Expr at(Expr alpha, Expr df) {
@@ -39,22 +37,56 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
   }
 
   @Override
-  public Value apply(List<Value> arguments) {
+  public Value apply(List<Value> arguments, Workspace workspace) {
+    check(arguments);
     return closedForm(
             List.of(new Expr.Constant(arguments.get(0)), new Expr.Constant(arguments.get(1))),
             arguments)
-        .map(Evaluator::evaluateClosed)
-        .orElseGet(() -> search(arguments).point());
+        .map(Evaluator::closed)
+        .orElseGet(() -> root(arguments));
+  }
+
+  /// The same point that the iterations reach, from a start that is nearer to it.
+  private static Value root(List<Value> arguments) {
+    double near =
+        ChiSquaredDistribution.of(arguments.get(1).asDouble())
+            .inverseSurvivalProbability(arguments.get(0).asDouble());
+    return search(arguments, near).point();
+  }
+
+  @Override
+  public Optional<Cause> objection(List<Value> arguments) {
+    Value alpha = arguments.get(0);
+    boolean area = alpha.compareTo(LEAST_AREA) >= 0 && alpha.compareTo(Value.ONE) < 0;
+    return area
+        ? ChiSquaredUpperTail.objectionToDegreesOfFreedom(arguments.get(1))
+        : Optional.of(Cause.OUTSIDE);
+  }
+
+  @Override
+  public Slope slope(int argument) {
+    return argument == 0 ? Slope.FALLING : Slope.UNKNOWN;
+  }
+
+  @Override
+  public Interval domain(int argument) {
+    return argument == 0 ? Interval.of(LEAST_AREA, Value.ONE) : Interval.EVERYTHING;
+  }
+
+  @Override
+  public Interval image() {
+    return Interval.NOT_NEGATIVE;
   }
 
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
+    check(values);
     return closedForm(arguments, values).orElseGet(() -> new Expr.Named(this, arguments));
   }
 
   private static Optional<Expr> closedForm(List<Expr> arguments, List<Value> values) {
     Expr alpha = arguments.getFirst();
-    return switch (ChiSquaredUpperTail.degreesOfFreedom(values.get(1))) {
+    return switch (values.get(1).intValueExact()) {
       case 1 ->
           Optional.of(
               new Expr.Named(NormalCritical.INSTANCE, List.of(alpha.over(Expr.number(2))))
@@ -67,25 +99,17 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
 
   @Override
   public RootSearch search(List<Value> arguments) {
-    Value alpha = arguments.getFirst();
-    if (alpha.signum() <= 0 || alpha.compareTo(Value.ONE) >= 0) {
-      throw new IllegalArgumentException("α must be between 0 and 1: " + alpha);
-    }
-    if (FOUND.size() > MOST_REMEMBERED) {
-      FOUND.clear();
-    }
-    return FOUND.computeIfAbsent(
-        new Question(alpha, ChiSquaredUpperTail.degreesOfFreedom(arguments.get(1))),
-        ChiSquaredCritical::search);
+    check(arguments);
+    return search(arguments, start(arguments.get(0).asDouble(), arguments.get(1).intValueExact()));
   }
 
-  private static RootSearch search(Question question) {
-    Value df = Value.of(question.df());
+  private static RootSearch search(List<Value> arguments, double start) {
+    Value df = arguments.get(1);
     return RootSearch.of(
-        start(question.alpha().asDouble(), question.df()),
+        start,
         x -> ChiSquaredUpperTail.INSTANCE.apply(List.of(x, df)),
-        ChiSquaredDistribution.of(question.df())::density,
-        question.alpha());
+        ChiSquaredDistribution.of(df.asDouble())::density,
+        arguments.get(0));
   }
 
   /// Wilson & Hilferty's approximation to two decimals: a starting value that can be said aloud.
@@ -99,7 +123,7 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
   @Override
   public OptionalDouble secondOpinion(List<Value> values) {
     return OptionalDouble.of(
-        ChiSquaredDistribution.of(ChiSquaredUpperTail.degreesOfFreedom(values.get(1)))
+        ChiSquaredDistribution.of(values.get(1).asDouble())
             .inverseSurvivalProbability(values.get(0).asDouble()));
   }
 }

@@ -4,10 +4,14 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.expr.Reason.Cause;
+import lehrgang.core.expr.Workspace;
 import lehrgang.core.number.Elementary;
+import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 
@@ -15,12 +19,16 @@ import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 /// check.
 ///
 /// For even `df`: e^(−x/2) · Σ (x/2)^j / j!, j = 0 … df/2 − 1; for odd `df`: 2(1 − Φ(√x)) +
-/// 2φ(√x)·√x·(1 +
-/// x/3 + x²/(3·5) + …) with (df − 1)/2 terms (Abramowitz & Stegun 26.4.4 and 26.4.5). Arguments:
-/// the
-/// statistic, 0 or more, and the degrees of freedom, a whole number of 1 or more.
+/// 2φ(√x)·√x·(1 + x/3 + x²/(3·5) + …) with (df − 1)/2 terms (Abramowitz & Stegun 26.4.4 and
+/// 26.4.5).
+/// Arguments: the statistic, 0 or more, and the degrees of freedom, a whole number from 1 to 100
+/// 000.
+/// The area at 0 is 1; however far out, it is more than 0.
 public enum ChiSquaredUpperTail implements NamedFunction {
   INSTANCE;
+
+  /// No table has so many; the sum would have too many terms.
+  private static final Value MOST_DEGREES_OF_FREEDOM = Value.of(100_000);
 
   private static final MathContext GUARDED = new MathContext(Value.PRECISION.getPrecision() + 6);
 
@@ -38,23 +46,21 @@ public enum ChiSquaredUpperTail implements NamedFunction {
   /// ten
   /// times quicker than taking the powers one by one.
   @Override
-  public Value apply(List<Value> arguments) {
-    int df = degreesOfFreedom(arguments.get(1));
+  public Value apply(List<Value> arguments, Workspace workspace) {
+    check(arguments);
+    int df = arguments.get(1).intValueExact();
     Value x = arguments.get(0).inDecimals();
-    if (x.signum() < 0) {
-      throw new IllegalArgumentException("the statistic must be 0 or more: " + x);
-    }
     if (df % 2 == 0) {
       Value half = x.over(Value.of(2));
       return Elementary.exp(half.negated()).times(sum(half.decimal(), df / 2, 1, 1));
     }
     Value root = x.squareRoot();
     Value two = Value.of(2);
-    Value tails = two.times(NormalUpperTail.INSTANCE.apply(List.of(root)));
+    Value tails = two.times(NormalUpperTail.INSTANCE.apply(List.of(root), workspace));
     if (df == 1) {
       return tails;
     }
-    Value density = NormalDensity.INSTANCE.apply(List.of(root));
+    Value density = NormalDensity.INSTANCE.apply(List.of(root), workspace);
     return tails.plus(two.times(density).times(root).times(sum(x.decimal(), (df - 1) / 2, 3, 2)));
   }
 
@@ -73,18 +79,43 @@ public enum ChiSquaredUpperTail implements NamedFunction {
 
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
-    if (values.get(0).signum() < 0) {
-      throw new IllegalArgumentException("the statistic must be 0 or more: " + values.get(0));
-    }
-    int df = degreesOfFreedom(values.get(1));
+    check(values);
+    int df = values.get(1).intValueExact();
     return df % 2 == 0 ? evenSum(arguments.get(0), df) : oddSum(arguments.get(0), df);
   }
 
-  static int degreesOfFreedom(Value df) {
-    if (!df.isWhole() || df.signum() <= 0) {
-      throw new IllegalArgumentException("df must be a whole number of 1 or more: " + df);
+  @Override
+  public Optional<Cause> objection(List<Value> arguments) {
+    return arguments.get(0).signum() < 0
+        ? Optional.of(Cause.OUTSIDE)
+        : objectionToDegreesOfFreedom(arguments.get(1));
+  }
+
+  static Optional<Cause> objectionToDegreesOfFreedom(Value df) {
+    if (!df.isWhole()) {
+      return Optional.of(Cause.NOT_WHOLE);
     }
-    return df.intValueExact();
+    if (df.signum() <= 0) {
+      return Optional.of(Cause.OUTSIDE);
+    }
+    return df.compareTo(MOST_DEGREES_OF_FREEDOM) > 0
+        ? Optional.of(Cause.TOO_LARGE)
+        : Optional.empty();
+  }
+
+  @Override
+  public Slope slope(int argument) {
+    return argument == 0 ? Slope.FALLING : Slope.UNKNOWN;
+  }
+
+  @Override
+  public Interval domain(int argument) {
+    return argument == 0 ? Interval.NOT_NEGATIVE : Interval.EVERYTHING;
+  }
+
+  @Override
+  public Interval image() {
+    return Interval.FROM_0_TO_1;
   }
 
   private static Expr evenSum(Expr x, int df) {
@@ -124,7 +155,7 @@ public enum ChiSquaredUpperTail implements NamedFunction {
   @Override
   public OptionalDouble secondOpinion(List<Value> values) {
     return OptionalDouble.of(
-        ChiSquaredDistribution.of(degreesOfFreedom(values.get(1)))
+        ChiSquaredDistribution.of(values.get(1).asDouble())
             .survivalProbability(values.get(0).asDouble()));
   }
 }

@@ -4,17 +4,20 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.concurrent.ConcurrentHashMap;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.expr.Reason.Cause;
+import lehrgang.core.expr.Workspace;
 import lehrgang.core.number.Combinations;
+import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.HypergeometricDistribution;
 
 /// The probability of a 2 × 2 table with given margins by its corner count a,
-/// C(R₁, a)·C(R₂, C₁ − a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂, C₁ and n.
+/// C(R₁, a)·C(R₂, C₁ − a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂, C₁ and n, whole numbers up
+/// to 20 000; a corner that the margins do not allow has the probability 0.
 ///
 /// An exact fraction up to [#MOST_EXACT] observations; above that the fractions have thousands of
 /// digits,
@@ -25,7 +28,8 @@ public enum HypergeometricProbability implements NamedFunction {
   /// The largest table whose probabilities are kept as fractions.
   public static final int MOST_EXACT = 400;
 
-  private static final int MOST_REMEMBERED = 20;
+  /// Larger tables are not worked out.
+  public static final int MOST_OBSERVATIONS = 20_000;
 
   private record Margins(int row, int otherRow, int column) {
     int smallest() {
@@ -36,8 +40,6 @@ public enum HypergeometricProbability implements NamedFunction {
       return Math.min(row, column);
     }
   }
-
-  private static final Map<Margins, List<Value>> KNOWN = new ConcurrentHashMap<>();
 
   /// P(a) as a formula.
   public static Expr at(Expr corner, Expr row, Expr otherRow, Expr column, Expr n) {
@@ -50,23 +52,45 @@ public enum HypergeometricProbability implements NamedFunction {
   }
 
   @Override
-  public Value apply(List<Value> arguments) {
-    Margins margins =
-        new Margins(whole(arguments.get(1)), whole(arguments.get(2)), whole(arguments.get(3)));
-    int corner = whole(arguments.get(0));
-    if (corner < margins.smallest() || corner > margins.largest()) {
-      return Value.ZERO;
+  public Optional<Cause> objection(List<Value> arguments) {
+    if (!arguments.stream().allMatch(Value::isWhole)) {
+      return Optional.of(Cause.NOT_WHOLE);
     }
-    if (KNOWN.size() > MOST_REMEMBERED) {
-      KNOWN.clear();
+    boolean negative = arguments.stream().skip(1).anyMatch(margin -> margin.signum() < 0);
+    if (negative || arguments.get(3).compareTo(arguments.get(4)) > 0) {
+      return Optional.of(Cause.OUTSIDE);
     }
-    return KNOWN
-        .computeIfAbsent(margins, HypergeometricProbability::all)
-        .get(corner - margins.smallest());
+    return arguments.stream().anyMatch(count -> count.compareTo(Value.of(MOST_OBSERVATIONS)) > 0)
+        ? Optional.of(Cause.TOO_LARGE)
+        : Optional.empty();
   }
 
-  private static int whole(Value value) {
-    return value.intValueExact();
+  @Override
+  public Value apply(List<Value> arguments, Workspace workspace) {
+    check(arguments);
+    if (arguments.get(0).signum() < 0) {
+      return Value.ZERO;
+    }
+    int corner = arguments.get(0).intValueExact();
+    int row = arguments.get(1).intValueExact();
+    int otherRow = arguments.get(2).intValueExact();
+    int column = arguments.get(3).intValueExact();
+    int n = arguments.get(4).intValueExact();
+    if (row + otherRow != n) {
+      return asPrinted(corner, row, otherRow, column, n);
+    }
+    Margins margins = new Margins(row, otherRow, column);
+    return corner < margins.smallest() || corner > margins.largest()
+        ? Value.ZERO
+        : workspace.keep(margins, HypergeometricProbability::all).get(corner - margins.smallest());
+  }
+
+  /// With a grand total that is not that of the rows, the formula gives no probabilities; it gives
+  /// what it gives.
+  private static Value asPrinted(int corner, int row, int otherRow, int column, int n) {
+    return Value.ratio(
+        Combinations.choose(row, corner).multiply(Combinations.choose(otherRow, column - corner)),
+        Combinations.choose(n, column));
   }
 
   private static List<Value> all(Margins margins) {
@@ -109,6 +133,7 @@ public enum HypergeometricProbability implements NamedFunction {
 
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
+    check(values);
     Expr corner = arguments.get(0);
     Expr row = arguments.get(1);
     Expr otherRow = arguments.get(2);
@@ -120,10 +145,18 @@ public enum HypergeometricProbability implements NamedFunction {
 
   @Override
   public OptionalDouble secondOpinion(List<Value> values) {
-    int row = whole(values.get(1));
-    int n = row + whole(values.get(2));
-    return OptionalDouble.of(
-        HypergeometricDistribution.of(n, row, whole(values.get(3)))
-            .probability(whole(values.get(0))));
+    int row = values.get(1).intValueExact();
+    int n = row + values.get(2).intValueExact();
+    int column = values.get(3).intValueExact();
+    return column > n
+        ? OptionalDouble.of(0)
+        : OptionalDouble.of(
+            HypergeometricDistribution.of(n, row, column)
+                .probability(values.get(0).intValueExact()));
+  }
+
+  @Override
+  public Interval image() {
+    return Interval.NOT_NEGATIVE;
   }
 }

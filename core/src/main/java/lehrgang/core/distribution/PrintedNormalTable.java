@@ -20,7 +20,8 @@ public record PrintedNormalTable(BigDecimal own, int column, List<Row> rows, boo
 
   private static final BigDecimal LAST = new BigDecimal("3.99");
   private static final int PLACES = 4;
-  private static final int ROWS = 40;
+  /// How many rows the whole table has: from 0.0 to 3.9.
+  public static final int ROWS = 40;
 
   /// @param start the point's first decimal
   /// @param areas to the right of `start` plus each of [#SECOND_DECIMALS]
@@ -40,8 +41,15 @@ public record PrintedNormalTable(BigDecimal own, int column, List<Row> rows, boo
         reaches);
   }
 
-  /// Printed tables are looked up and not worked out, so the library's areas serve for them.
-  private static Row row(int tenths) {
+  /// A row of the table, by its first decimal. Printed tables are looked up and not worked out, so
+  /// the library's areas serve for them.
+  ///
+  /// @param tenths 0 to 39
+  /// @throws IllegalArgumentException if the table has no such row
+  public static Row row(int tenths) {
+    if (tenths < 0 || tenths >= ROWS) {
+      throw new IllegalArgumentException("the table has rows 0 to 39, not " + tenths);
+    }
     BigDecimal start = BigDecimal.valueOf(tenths, 1);
     return new Row(
         start, SECOND_DECIMALS.stream().map(second -> areaBeyond(start.add(second))).toList());

@@ -24,6 +24,9 @@ public record PrintedTable(int df, List<Row> rows) {
           new BigDecimal("0.005"),
           new BigDecimal("0.001"));
 
+  private static final int SHORT = 10;
+  private static final int LONG = 30;
+
   /// Decimals that printed tables have.
   public static final int DECIMALS = 3;
 
@@ -37,7 +40,22 @@ public record PrintedTable(int df, List<Row> rows) {
   /// @param below the column whose entry is the smallest above the statistic; p is above its area
   public record Bracket(Optional<Integer> above, Optional<Integer> below) {}
 
+  /// The rows of a table that is printed for those who have yet to find theirs: 1 to 10, or 1 to 30
+  /// and by tens from there, as books have it.
+  ///
+  /// @param reach the last row that may be asked for
+  public static List<Row> reaching(int reach) {
+    IntStream first = IntStream.rangeClosed(1, reach <= SHORT ? SHORT : LONG);
+    IntStream further = IntStream.iterate(LONG + 10, df -> df < reach + 10, df -> df + 10);
+    return IntStream.concat(first, further).mapToObj(PrintedTable::row).toList();
+  }
+
+  /// @param df 1 or more
+  /// @throws IllegalArgumentException if `df` is not positive
   public static PrintedTable around(int df) {
+    if (df < 1) {
+      throw new IllegalArgumentException("df must be 1 or more: " + df);
+    }
     int first = Math.max(1, df - 1);
     return new PrintedTable(
         df, IntStream.rangeClosed(first, first + 2).mapToObj(PrintedTable::row).toList());

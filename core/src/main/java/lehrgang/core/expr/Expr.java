@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import lehrgang.core.number.Value;
 
 /// A formula, written once as a tree and read in many ways: evaluated, typeset, spoken, traced,
@@ -15,8 +16,25 @@ public sealed interface Expr {
   /// A number that belongs to the formula itself, such as the 1 in *r* − 1.
   record Constant(Value value) implements Expr {}
 
-  /// A number that the instructor gave: a count, α.
-  record Datum(Value value) implements Expr {}
+  /// A number from outside the formulas: a count, α.
+  record Datum(Value value, Source source) implements Expr {}
+
+  /// Where a datum is from.
+  enum Source {
+    /// A cell of the table, typed or counted.
+    TABLE,
+    /// A field on the page.
+    FIELD,
+    /// How many rows, columns or categories the table has.
+    SHAPE,
+    /// The records behind the table.
+    RECORDS
+  }
+
+  /// A line whose formula is written in its place: the line's value counts, the formula is read.
+  ///
+  /// @param formula that of the line
+  record Via(LineId line, Expr formula) implements Expr {}
 
   /// π.
   record Pi() implements Expr {}
@@ -100,6 +118,15 @@ public sealed interface Expr {
   /// 1 where `left` is at least `right`, else 0: how a decision is a number too.
   record AtLeast(Expr left, Expr right) implements Expr {}
 
+  /// 1 where `left` is more than `right`, else 0.
+  record Exceeds(Expr left, Expr right) implements Expr {}
+
+  /// 1 where both conditions are, else 0.
+  record Both(Expr one, Expr other) implements Expr {}
+
+  /// One formula where a condition is 1, another where it is 0; only the one that counts is read.
+  record Cases(Expr when, Expr then, Expr otherwise) implements Expr {}
+
   static Expr ref(LineId id) {
     return new Ref(id);
   }
@@ -144,7 +171,7 @@ public sealed interface Expr {
   /// The parts that this node is made of, in reading order.
   default List<Expr> parts() {
     return switch (this) {
-      case Ref _, Constant _, Datum _, Pi _, Factorial _, OddFactorial _ -> List.of();
+      case Ref _, Via _, Constant _, Datum _, Pi _, Factorial _, OddFactorial _ -> List.of();
       case Sum(var terms) -> terms;
       case Difference(var left, var right) -> List.of(left, right);
       case Product(var factors) -> factors;
@@ -164,6 +191,60 @@ public sealed interface Expr {
       case ContinuedFraction(var variable, _) -> List.of(variable);
       case Named(_, var arguments) -> arguments;
       case AtLeast(var left, var right) -> List.of(left, right);
+      case Exceeds(var left, var right) -> List.of(left, right);
+      case Both(var one, var other) -> List.of(one, other);
+      case Cases(var when, var then, var otherwise) -> List.of(when, then, otherwise);
+    };
+  }
+
+  /// This formula with every part replaced, from the whole inwards; a part that is replaced is
+  /// looked at again.
+  default Expr rewritten(UnaryOperator<Expr> change) {
+    Expr changed = change.apply(this);
+    return changed != this ? changed.rewritten(change) : withParts(change);
+  }
+
+  private static List<Expr> rewritten(List<Expr> parts, UnaryOperator<Expr> change) {
+    List<Expr> changed = parts.stream().map(part -> part.rewritten(change)).toList();
+    boolean same = true;
+    for (int k = 0; k < parts.size() && same; k++) {
+      same = changed.get(k) == parts.get(k);
+    }
+    return same ? parts : changed;
+  }
+
+  private Expr withParts(UnaryOperator<Expr> change) {
+    List<Expr> before = parts();
+    List<Expr> after = rewritten(before, change);
+    if (after == before) {
+      return this;
+    }
+    Expr first = after.getFirst();
+    Expr last = after.getLast();
+    return switch (this) {
+      case Ref _, Via _, Constant _, Datum _, Pi _, Factorial _, OddFactorial _ -> this;
+      case Sum _ -> new Sum(after);
+      case Difference _ -> new Difference(first, last);
+      case Product _ -> new Product(after);
+      case Quotient _ -> new Quotient(first, last);
+      case Power(_, var exponent) -> new Power(first, exponent);
+      case Root _ -> new Root(first);
+      case Magnitude _ -> new Magnitude(first);
+      case Exponential _ -> new Exponential(first);
+      case Negative _ -> new Negative(first);
+      case NaturalLog _ -> new NaturalLog(first);
+      case Arcsine _ -> new Arcsine(first);
+      case Choose _ -> new Choose(first, last);
+      case Minimum _ -> new Minimum(after);
+      case Maximum _ -> new Maximum(after);
+      case CountBelow(_, var bound) -> new CountBelow(after, bound);
+      case Total(var general, var index, _) -> new Total(general.rewritten(change), index, after);
+      case ContinuedFraction(_, var levels) -> new ContinuedFraction(first, levels);
+      case Named(var function, _) -> new Named(function, after);
+      case AtLeast _ -> new AtLeast(first, last);
+      case Exceeds _ -> new Exceeds(first, last);
+      case Both _ -> new Both(first, last);
+      case Cases _ -> new Cases(first, after.get(1), last);
     };
   }
 
@@ -175,12 +256,10 @@ public sealed interface Expr {
   }
 
   private static void collectSources(Expr formula, Set<LineId> found) {
-    if (formula instanceof Ref(LineId id)) {
-      found.add(id);
-    } else {
-      for (Expr part : formula.parts()) {
-        collectSources(part, found);
-      }
+    switch (formula) {
+      case Ref(var id) -> found.add(id);
+      case Via(var id, _) -> found.add(id);
+      default -> formula.parts().forEach(part -> collectSources(part, found));
     }
   }
 }

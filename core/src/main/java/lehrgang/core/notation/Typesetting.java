@@ -40,7 +40,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
     return switch (formula) {
       case Expr.Ref(var id) -> new Box.Linked(id, lines.apply(id));
       case Expr.Constant(var value) -> constant(value);
-      case Expr.Datum(var value) -> constant(value);
+      case Expr.Datum(var value, _) -> constant(value);
+      case Expr.Via(_, var inner) -> box(inner);
       case Expr.Pi() -> Box.variable("π");
       case Expr.Sum(var terms) -> joined(terms, "+", MOST_TERMS);
       case Expr.Difference(var left, var right) ->
@@ -76,6 +77,10 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.ContinuedFraction(var variable, _) -> continued(box(variable), 1);
       case Expr.Named(var function, var arguments) -> named(function.key(), arguments);
       case Expr.AtLeast(var left, var right) -> Box.row(box(left), Box.operator("≥"), box(right));
+      case Expr.Exceeds(var left, var right) -> Box.row(box(left), Box.operator(">"), box(right));
+      case Expr.Both(var one, var other) ->
+          Box.row(box(one), new Box.Atom(", ", Box.Style.SEPARATOR), box(other));
+      case Expr.Cases(_, var then, _) -> box(then);
     };
   }
 
@@ -231,7 +236,10 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
   private int strength(Expr formula) {
     return switch (formula) {
       case Expr.Sum(var terms) -> terms.size() == 1 ? strength(terms.getFirst()) : SUM;
-      case Expr.Difference _, Expr.Negative _, Expr.AtLeast _, Expr.CountBelow _ -> SUM;
+      case Expr.Difference _, Expr.Negative _, Expr.CountBelow _ -> SUM;
+      case Expr.AtLeast _, Expr.Exceeds _, Expr.Both _ -> SUM;
+      case Expr.Via(_, var inner) -> strength(inner);
+      case Expr.Cases(_, var then, _) -> strength(then);
       case Expr.Total _ -> SUM;
       case Expr.ContinuedFraction _ -> SUM;
       case Expr.Product(var factors) ->

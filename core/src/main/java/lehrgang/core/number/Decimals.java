@@ -27,7 +27,9 @@ public record Decimals(Map<Kind, Integer> places) {
           Map.entry(Kind.STANDARD_ERROR, 4),
           Map.entry(Kind.RESIDUAL, 2),
           Map.entry(Kind.EFFECT, 2),
-          Map.entry(Kind.MEASURE, 2));
+          Map.entry(Kind.MEASURE, 2),
+          Map.entry(Kind.CONDITION, 0),
+          Map.entry(Kind.DECISION, 0));
 
   public Decimals {
     Map<Kind, Integer> all = new EnumMap<>(USUAL);

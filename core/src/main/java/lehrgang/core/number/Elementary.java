@@ -8,9 +8,15 @@ import java.math.RoundingMode;
 
 /// Exponential, logarithm and π to the working precision.
 public final class Elementary {
-  /// Below e to this power a number is taken as 0: it has more than 400 million zeros after the
-  /// point.
-  private static final BigDecimal VANISHING = BigDecimal.valueOf(-1_000_000_000L);
+  /// Stands for every positive number below it: they have more than a million zeros after the
+  /// point, and none of them is 0.
+  public static final Real LEAST = new Real(new BigDecimal("1e-1000000"));
+
+  /// e to the power of more than this has more digits than are worked with.
+  public static final Value LARGEST_EXPONENT = Value.of(1_000_000);
+
+  /// e to this power is just above [#LEAST].
+  private static final BigDecimal VANISHING = BigDecimal.valueOf(-2_302_585L);
 
   private static final MathContext GUARDED = new MathContext(Value.PRECISION.getPrecision() + 6);
   private static final BigDecimal TWO = BigDecimal.valueOf(2);
@@ -29,15 +35,22 @@ public final class Elementary {
     return PI;
   }
 
-  /// e to the power of `exponent`; 0 where the result would have more than 400 million zeros.
+  /// e to the power of `exponent`; [#LEAST] where the result would be smaller than that.
   ///
   /// The library's exponential is ten times slower, and a derivation asks for it on every
   /// keystroke.
   /// So: e^x = 2^n · (e^(r/256))^256 with x = n ln 2 + r, and the series for the small remainder.
+  ///
+  /// @param exponent up to [#LARGEST_EXPONENT]
+  /// @throws IllegalArgumentException if `exponent` is larger
   public static Real exp(Value exponent) {
     BigDecimal power = exponent.decimal();
+    if (exponent.compareTo(LARGEST_EXPONENT) > 0) {
+      throw new IllegalArgumentException(
+          "the exponent must be %s or less: %s".formatted(LARGEST_EXPONENT, exponent));
+    }
     if (power.compareTo(VANISHING) < 0) {
-      return new Real(BigDecimal.ZERO);
+      return LEAST;
     }
     BigDecimal twos = power.divide(LN_2, 0, RoundingMode.HALF_EVEN);
     BigInteger small =

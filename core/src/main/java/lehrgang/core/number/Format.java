@@ -5,15 +5,23 @@ public record Format(NumberStyle style, Decimals decimals) {
   /// A claim of at most so many decimals is shown as it was typed.
   private static final int MOST_CLAIMED = 6;
 
+  /// A smaller level is written as a power of ten.
+  private static final Value LEAST_PLAIN = Value.exactly("0.00001");
+
+  private static final int LEVEL_DIGITS = 12;
+
   public Shown show(Kind kind, Value value) {
     return switch (kind) {
       case P_VALUE, PROBABILITY -> style.pValue(value, decimals.of(kind));
-      case LEVEL -> new Shown(style.shortest(value.decimal()), Shown.Relation.EQUAL);
+      case LEVEL ->
+          value.magnitude().compareTo(LEAST_PLAIN) < 0
+              ? style.significant(value, LEVEL_DIGITS)
+              : new Shown(style.shortest(value.decimal()), Shown.Relation.EQUAL);
       case CLAIM ->
           value.compareTo(Value.exactly(value.rounded(MOST_CLAIMED))) == 0
               ? new Shown(style.shortest(value.decimal()), Shown.Relation.EQUAL)
               : style.fixed(value, decimals.of(kind));
-      case COUNT, DEGREES_OF_FREEDOM ->
+      case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION ->
           value.isWhole() ? style.fixed(value, 0) : style.fixed(value, decimals.of(Kind.EXPECTED));
       default -> style.fixed(value, decimals.of(kind));
     };

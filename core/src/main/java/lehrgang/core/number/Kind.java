@@ -21,7 +21,16 @@ public enum Kind {
   RESIDUAL,
   EFFECT,
   /// A mean, a standard deviation or another measure of recorded numbers.
-  MEASURE;
+  MEASURE,
+  /// 1 where a condition holds, 0 where it fails.
+  CONDITION,
+  /// 1 where H₀ is rejected, 0 where it is not.
+  DECISION;
+
+  /// Whether it is a number to be shown with decimals, and not an answer in words.
+  public boolean isNumber() {
+    return this != CONDITION && this != DECISION;
+  }
 
   /// Whether a student who rounds on the way would round a line of this sort before using it again.
   public boolean roundedOnTheWay() {
@@ -29,7 +38,15 @@ public enum Kind {
       case EXPECTED, CONTRIBUTION, STATISTIC, SHARE, STANDARD_ERROR, RESIDUAL, EFFECT, MEASURE ->
           true;
       case COUNT, DEGREES_OF_FREEDOM, LEVEL, CLAIM -> false;
-      case CRITICAL, P_VALUE, PROBABILITY -> false;
+      case CRITICAL, P_VALUE, PROBABILITY, CONDITION, DECISION -> false;
+    };
+  }
+
+  /// Whether some student may round a line of this sort before using it again.
+  public boolean mayBeRounded() {
+    return switch (this) {
+      case COUNT, DEGREES_OF_FREEDOM, LEVEL, CLAIM, CONDITION, DECISION -> false;
+      default -> true;
     };
   }
 

@@ -75,8 +75,10 @@ public enum NumberStyle {
     BigDecimal plain = rounded.stripTrailingZeros();
     int magnitude = plain.precision() - plain.scale() - 1;
     if (magnitude < -5 || magnitude > 20) {
-      String mantissa = write(plain.movePointLeft(magnitude));
-      return new Shown(mantissa + "\u2009·\u200910" + superscript(magnitude), relation);
+      String power = "10" + superscript(magnitude);
+      BigDecimal mantissa = plain.movePointLeft(magnitude);
+      boolean bare = mantissa.compareTo(BigDecimal.ONE) == 0;
+      return new Shown(bare ? power : write(mantissa) + "\u2009·\u2009" + power, relation);
     }
     BigDecimal padded =
         relation == Relation.EQUAL && plain.scale() <= 0 ? plain.setScale(0) : rounded;

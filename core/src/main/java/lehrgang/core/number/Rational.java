@@ -2,6 +2,7 @@ package lehrgang.core.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.MathContext;
 import java.math.RoundingMode;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -127,6 +128,11 @@ public final class Rational implements Value {
   @Override
   public BigDecimal decimal() {
     return dividend().divide(divisor(), PRECISION);
+  }
+
+  /// To as many digits as `context` says, rounded its way.
+  BigDecimal decimal(MathContext context) {
+    return dividend().divide(divisor(), context);
   }
 
   @Override

@@ -23,9 +23,13 @@ public record Real(BigDecimal decimal) implements Value {
     return Value.real(new BigDecimal(moved.sqrt(), decimals));
   }
 
+  /// What is far below the last place is 0 without a look at its millions of zeros.
   @Override
   public BigDecimal rounded(int decimals) {
-    return decimal.setScale(decimals, RoundingMode.HALF_UP);
+    boolean vanishes = decimal.precision() - decimal.scale() < -decimals;
+    return vanishes
+        ? BigDecimal.ZERO.setScale(decimals)
+        : decimal.setScale(decimals, RoundingMode.HALF_UP);
   }
 
   @Override

@@ -3,72 +3,109 @@ package lehrgang.core.page;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.distribution.PrintedNormalTable;
 import lehrgang.core.distribution.PrintedTable;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
+import lehrgang.core.page.PageBlock.Use;
 import lehrgang.core.wording.Phrase;
 
-/// Sets excerpts from printed tables: the entry that is picked, and what it tells about p.
+/// Sets excerpts from printed tables: the entry that is picked, and what it tells about p. Where
+/// the
+/// row is to be found, the table is printed far enough to look for it.
 final class ExcerptSetter {
-  private final Typesetter typesetter;
-  private final Mask mask;
+  private static final int MOST_DF = 100_000;
 
-  ExcerptSetter(Typesetter typesetter, Mask mask) {
-    this.typesetter = typesetter;
-    this.mask = mask;
+  private final Numerals numerals;
+
+  ExcerptSetter(Numerals numerals) {
+    this.numerals = numerals;
   }
 
-  PageBlock chiSquared(Block.TableExcerpt excerpt) {
-    boolean forBracket = excerpt.emphasis() == Block.Emphasis.BRACKET;
-    LineId answer = forBracket ? LineId.of("p") : LineId.of("crit");
-    Value df = typesetter.values().of(excerpt.df());
-    PrintedTable table = PrintedTable.around(df.intValueExact());
-    Value statistic = typesetter.values().of(excerpt.statistic());
-    PrintedTable.Bracket bracket = table.bracket(statistic);
-    Optional<Integer> picked = PrintedTable.columnOf(typesetter.values().of(excerpt.alpha()));
+  private Evaluation values() {
+    return numerals.values();
+  }
+
+  Optional<PageBlock> chiSquared(Block.TableExcerpt excerpt) {
+    OptionalInt df = values().whole(excerpt.df(), MOST_DF);
+    List<String> areas = PrintedTable.AREAS.stream().map(numerals::printed).toList();
+    if (df.isEmpty() || df.getAsInt() == 0) {
+      return numerals.mask().hides(excerpt.df())
+          ? Optional.of(
+              new PageBlock.Excerpt(
+                  "df",
+                  areas,
+                  PrintedTable.reaching(excerpt.reach()).stream()
+                      .map(row -> row(row, Use.NEIGHBOUR))
+                      .toList(),
+                  Optional.empty(),
+                  List.of(),
+                  ""))
+          : Optional.empty();
+    }
+    PrintedTable table = PrintedTable.around(df.getAsInt());
     List<PageBlock.Row> rows =
         table.rows().stream()
-            .map(
-                row ->
-                    new PageBlock.Row(
-                        Integer.toString(row.df()),
-                        row.entries().stream().map(typesetter::printed).toList(),
-                        row.df() == table.df() && !mask.hides(excerpt.df())
-                            ? PageBlock.Use.OWN
-                            : PageBlock.Use.NEIGHBOUR))
+            .map(row -> row(row, row.df() == table.df() ? Use.OWN : Use.NEIGHBOUR))
             .toList();
-    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
-    boolean hidden = mask.hides(answer) || mask.hides(excerpt.statistic()) && forBracket;
-    List<Integer> brackets =
-        hidden || !forBracket
-            ? List.of()
-            : Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList();
-    String sentence =
-        hidden
-            ? ""
-            : forBracket
-                ? bracketSentence(table, bracket, statistic)
-                : pickSentence(excerpt, picked);
-    return new PageBlock.Excerpt(
-        "df", areas, rows, hidden || forBracket ? Optional.empty() : picked, brackets, sentence);
+    PageBlock.Excerpt bare =
+        new PageBlock.Excerpt("df", areas, rows, Optional.empty(), List.of(), "");
+    return Optional.of(
+        excerpt.emphasis() == Block.Emphasis.BRACKET
+            ? bracketed(excerpt, table, bare)
+            : picked(excerpt, bare));
   }
 
-  private String pickSentence(Block.TableExcerpt excerpt, Optional<Integer> picked) {
-    String key = picked.isPresent() ? "critical.table" : "critical.table.not-printed";
-    return typesetter.text(Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha()));
+  private PageBlock.Row row(PrintedTable.Row row, Use use) {
+    return new PageBlock.Row(
+        Integer.toString(row.df()), row.entries().stream().map(numerals::printed).toList(), use);
+  }
+
+  private boolean isKnown(LineId id) {
+    return values().find(id).isPresent();
+  }
+
+  private PageBlock.Excerpt picked(Block.TableExcerpt excerpt, PageBlock.Excerpt bare) {
+    if (!isKnown(excerpt.answer())) {
+      return bare;
+    }
+    Optional<Integer> column = values().find(excerpt.alpha()).flatMap(PrintedTable::columnOf);
+    String key = column.isPresent() ? "critical.table" : "critical.table.not-printed";
+    String sentence =
+        numerals.text(Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha()));
+    return new PageBlock.Excerpt(
+        bare.corner(), bare.areas(), bare.rows(), column, List.of(), sentence);
+  }
+
+  private PageBlock.Excerpt bracketed(
+      Block.TableExcerpt excerpt, PrintedTable table, PageBlock.Excerpt bare) {
+    Optional<Value> statistic = values().find(excerpt.statistic());
+    if (!isKnown(excerpt.answer()) || statistic.isEmpty()) {
+      return bare;
+    }
+    PrintedTable.Bracket bracket = table.bracket(statistic.get());
+    return new PageBlock.Excerpt(
+        bare.corner(),
+        bare.areas(),
+        bare.rows(),
+        Optional.empty(),
+        Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList(),
+        bracketSentence(table, bracket, statistic.get()));
   }
 
   /// The statistic with as many decimals as its neighbours in the table need to be told from it.
   private String bracketSentence(
       PrintedTable table, PrintedTable.Bracket bracket, Value statistic) {
-    List<String> entries = table.ownRow().entries().stream().map(typesetter::printed).toList();
-    List<String> areas = PrintedTable.AREAS.stream().map(typesetter::printed).toList();
-    String plain = typesetter.format().show(Kind.STATISTIC, statistic).text();
-    String fine = typesetter.format().style().fixed(statistic, PrintedTable.DECIMALS).text();
+    List<String> entries = table.ownRow().entries().stream().map(numerals::printed).toList();
+    List<String> areas = PrintedTable.AREAS.stream().map(numerals::printed).toList();
+    String plain = numerals.format().show(Kind.STATISTIC, statistic).text();
+    String fine = numerals.format().style().fixed(statistic, PrintedTable.DECIMALS).text();
     Optional<Integer> low = bracket.above();
     Optional<Integer> high = bracket.below();
     boolean close =
@@ -89,49 +126,60 @@ final class ExcerptSetter {
     if (high.isPresent()) {
       phrase = phrase.with("high", entries.get(high.get())).with("smaller", areas.get(high.get()));
     }
-    return typesetter.text(phrase);
+    return numerals.text(phrase);
   }
 
   private boolean closeTo(BigDecimal entry, Value statistic) {
-    int decimals = typesetter.format().decimals().of(Kind.STATISTIC);
+    int decimals = numerals.format().decimals().of(Kind.STATISTIC);
     return Value.exactly(entry).rounded(decimals).compareTo(statistic.rounded(decimals)) == 0;
   }
 
   /// The rows of a table of right-tail areas around a point of the normal curve.
-  PageBlock normal(LineId point, Block.Emphasis emphasis) {
-    boolean hidden =
-        mask.hides(point) || emphasis == Block.Emphasis.BRACKET && mask.hides(LineId.of("p"));
-    PrintedNormalTable table = PrintedNormalTable.around(typesetter.values().of(point));
-    List<String> heads = PrintedNormalTable.SECOND_DECIMALS.stream().map(this::printed).toList();
-    List<PageBlock.Row> rows =
-        table.rows().stream()
-            .map(
-                row ->
-                    new PageBlock.Row(
-                        printed(row.start()),
-                        row.areas().stream().map(this::printed).toList(),
-                        row.start().equals(table.own()) && !hidden
-                            ? PageBlock.Use.OWN
-                            : PageBlock.Use.NEIGHBOUR))
-            .toList();
+  Optional<PageBlock> normal(Block.NormalExcerpt excerpt) {
+    List<String> heads =
+        PrintedNormalTable.SECOND_DECIMALS.stream().map(numerals::printed).toList();
+    Optional<Value> point = values().find(excerpt.point());
+    boolean hidden = point.isEmpty() || !isKnown(excerpt.answer());
+    if (hidden) {
+      boolean missing = point.isEmpty() && !numerals.mask().hides(excerpt.point());
+      return missing ? Optional.empty() : Optional.of(wholeNormal(heads));
+    }
+    PrintedNormalTable table = PrintedNormalTable.around(point.get());
     Phrase sentence =
         Phrase.of(
-                emphasis == Block.Emphasis.CRITICAL_VALUE
+                excerpt.emphasis() == Block.Emphasis.CRITICAL_VALUE
                     ? "critical.normal.table"
                     : table.reaches() ? "p.normal.table" : "p.normal.table.beyond")
-            .with("row", printed(table.own()))
+            .with("row", numerals.printed(table.own()))
             .with("column", heads.get(table.column()))
-            .with("area", printed(table.area()));
+            .with("area", numerals.printed(table.area()));
+    return Optional.of(
+        new PageBlock.Excerpt(
+            "z",
+            heads,
+            table.rows().stream()
+                .map(row -> row(row, row.start().equals(table.own()) ? Use.OWN : Use.NEIGHBOUR))
+                .toList(),
+            Optional.of(table.column()),
+            List.of(),
+            numerals.text(sentence)));
+  }
+
+  private PageBlock wholeNormal(List<String> heads) {
     return new PageBlock.Excerpt(
         "z",
         heads,
-        rows,
-        hidden ? Optional.empty() : Optional.of(table.column()),
+        IntStream.range(0, PrintedNormalTable.ROWS)
+            .mapToObj(PrintedNormalTable::row)
+            .map(row -> row(row, Use.NEIGHBOUR))
+            .toList(),
+        Optional.empty(),
         List.of(),
-        hidden ? "" : typesetter.text(sentence));
+        "");
   }
 
-  private String printed(BigDecimal entry) {
-    return typesetter.printed(entry);
+  private PageBlock.Row row(PrintedNormalTable.Row row, Use use) {
+    return new PageBlock.Row(
+        numerals.printed(row.start()), row.areas().stream().map(numerals::printed).toList(), use);
   }
 }

@@ -5,93 +5,121 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Shown;
+import lehrgang.core.number.Value;
 import lehrgang.core.page.FigureSpec.Bar;
 import lehrgang.core.page.FigureSpec.Mark;
 import lehrgang.core.page.FigureSpec.Pair;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
-/// Sets the labels and the alternative text of figures from the numbers of a page.
+/// Sets the labels and the alternative text of figures from the numbers of a page. A figure most of
+/// whose numbers are missing is not drawn.
 final class FigureSetter {
-  private final Derivation derivation;
-  private final Typesetter typesetter;
-  private final Wording wording;
-  private final Mask mask;
+  /// A curve of so many degrees of freedom looks like chi-squared curves do.
+  private static final int USUAL_DF = 4;
 
-  FigureSetter(Derivation derivation, Typesetter typesetter, Wording wording, Mask mask) {
-    this.derivation = derivation;
-    this.typesetter = typesetter;
+  private static final int MOST_DF = 100_000;
+
+  private final Numerals numerals;
+  private final Wording wording;
+
+  FigureSetter(Numerals numerals, Wording wording) {
+    this.numerals = numerals;
     this.wording = wording;
-    this.mask = mask;
   }
 
-  FigureSpec curve(Block.TailCurve curve) {
-    boolean bare = mask.hides(curve.critical()) || mask.hides(curve.statistic());
+  private boolean isKnown(LineId id) {
+    return numerals.values().find(id).isPresent();
+  }
+
+  private int degreesOfFreedom(LineId id) {
+    int df = numerals.values().whole(id, MOST_DF).orElse(USUAL_DF);
+    return Math.max(1, df);
+  }
+
+  private boolean isAbout(LineId id) {
+    return numerals.shown(id).relation() == Shown.Relation.ABOUT;
+  }
+
+  /// A mark with its label; none for a number that is hidden or missing.
+  private Optional<Mark> mark(LineId id, Phrase label) {
+    return numerals
+        .values()
+        .find(id)
+        .map(value -> new Mark(id, value.asDouble(), numerals.text(label)));
+  }
+
+  /// A mark with its number.
+  private Optional<Mark> mark(LineId id) {
+    return numerals
+        .values()
+        .find(id)
+        .map(value -> new Mark(id, value.asDouble(), numerals.shown(id).standalone()));
+  }
+
+  Optional<FigureSpec> curve(Block.TailCurve curve) {
+    boolean bare = !isKnown(curve.critical()) || !isKnown(curve.statistic());
     Phrase alternative =
         bare
-            ? Phrase.of("figure.curve.blank").with("df", curve.df())
+            ? Phrase.of(isKnown(curve.df()) ? "figure.curve.blank" : "figure.curve.bare")
+                .with("df", curve.df())
             : Phrase.of("figure.curve")
                 .with("df", curve.df())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());
-    boolean about = typesetter.shown(curve.statistic()).relation() == Shown.Relation.ABOUT;
-    return new FigureSpec.Curve(
-        typesetter.values().of(curve.df()).intValueExact(),
-        mark(
-            curve.critical(),
-            Phrase.of("figure.critical")
-                .with("crit", curve.critical())
-                .with("alpha", new Phrase.Stated(curve.alpha()))),
-        mark(
-            curve.statistic(),
-            Phrase.of(about ? "figure.statistic.about" : "figure.statistic")
-                .with("statistic", curve.statistic())
-                .with("p", new Phrase.Stated(curve.p()))),
-        wording.text("figure.inset"),
-        typesetter.text(alternative));
+    return Optional.of(
+        new FigureSpec.Curve(
+            degreesOfFreedom(curve.df()),
+            mark(
+                curve.critical(),
+                Phrase.of("figure.critical")
+                    .with("crit", curve.critical())
+                    .with("alpha", new Phrase.Stated(curve.alpha()))),
+            mark(
+                curve.statistic(),
+                Phrase.of(
+                        isAbout(curve.statistic()) ? "figure.statistic.about" : "figure.statistic")
+                    .with("statistic", curve.statistic())
+                    .with("p", new Phrase.Stated(curve.p()))),
+            wording.text("figure.inset"),
+            numerals.text(alternative)));
   }
 
-  FigureSpec normal(Block.NormalCurve curve) {
-    boolean bare = mask.hides(curve.critical()) || mask.hides(curve.statistic());
+  Optional<FigureSpec> normal(Block.NormalCurve curve) {
+    boolean bare = !isKnown(curve.critical()) || !isKnown(curve.statistic());
     Phrase alternative =
         bare
             ? Phrase.of("figure.normal.blank")
             : Phrase.of("figure.normal." + curve.alternative())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());
-    boolean about = typesetter.shown(curve.statistic()).relation() == Shown.Relation.ABOUT;
     FigureSpec.Sides sides =
         switch (curve.alternative()) {
           case "less" -> FigureSpec.Sides.LEFT;
           case "greater" -> FigureSpec.Sides.RIGHT;
           default -> FigureSpec.Sides.BOTH;
         };
-    return new FigureSpec.NormalCurve(
-        sides,
-        mark(
-            curve.critical(),
-            Phrase.of("figure.normal.critical." + curve.alternative())
-                .with("crit", curve.critical())
-                .with("alpha", new Phrase.Stated(curve.alpha()))),
-        mark(
-            curve.statistic(),
-            Phrase.of(about ? "figure.z.about" : "figure.z")
-                .with("statistic", curve.statistic())
-                .with("p", new Phrase.Stated(curve.p()))),
-        wording.text("figure.inset"),
-        typesetter.text(alternative));
+    return Optional.of(
+        new FigureSpec.NormalCurve(
+            sides,
+            mark(
+                curve.critical(),
+                Phrase.of("figure.normal.critical." + curve.alternative())
+                    .with("crit", curve.critical())
+                    .with("alpha", new Phrase.Stated(curve.alpha()))),
+            mark(
+                curve.statistic(),
+                Phrase.of(isAbout(curve.statistic()) ? "figure.z.about" : "figure.z")
+                    .with("statistic", curve.statistic())
+                    .with("p", new Phrase.Stated(curve.p()))),
+            wording.text("figure.inset"),
+            numerals.text(alternative)));
   }
 
   /// Bars for the probability of each outcome.
   FigureSpec outcomes(List<PageBlock.Outcome> outcomes, String head) {
-    PageBlock.Outcome own =
-        outcomes.stream()
-            .filter(outcome -> outcome.use() == PageBlock.Use.OWN)
-            .findFirst()
-            .orElseThrow();
     List<FigureSpec.OutcomeBar> bars =
         outcomes.stream()
             .map(
@@ -102,13 +130,19 @@ final class FigureSetter {
                         outcome.share(),
                         outcome.use()))
             .toList();
+    Optional<PageBlock.Outcome> own =
+        outcomes.stream()
+            .filter(outcome -> outcome.use() == PageBlock.Use.OWN && !outcome.decimal().isEmpty())
+            .findFirst();
     Phrase alternative =
-        Phrase.of("figure.outcomes")
+        Phrase.of(own.isPresent() ? "figure.outcomes" : "figure.outcomes.bare")
             .with("head", head)
             .with("first", outcomes.getFirst().name())
-            .with("last", outcomes.getLast().name())
-            .with("own", own.name())
-            .with("probability", own.decimal());
+            .with("last", outcomes.getLast().name());
+    if (own.isPresent()) {
+      alternative =
+          alternative.with("own", own.get().name()).with("probability", own.get().decimal());
+    }
     return new FigureSpec.Outcomes(
         bars,
         head,
@@ -118,137 +152,134 @@ final class FigureSetter {
   }
 
   /// The draws of a simulation under the curve.
-  FigureSpec histogram(Block.Histogram block) {
+  Optional<FigureSpec> histogram(Block.Histogram block) {
     LineId id = block.statistic();
-    boolean about = typesetter.shown(id).relation() == Shown.Relation.ABOUT;
-    Mark statistic =
-        new Mark(
-            id,
-            typesetter.values().of(id).asDouble(),
-            typesetter.text(
-                Phrase.of(about ? "figure.statistic.about" : "figure.statistic")
-                    .with("statistic", id)));
-    return new FigureSpec.Histogram(
-        block.bins(),
-        typesetter.values().of(block.drawn()).intValueExact(),
-        typesetter.values().of(block.df()).intValueExact(),
-        statistic,
-        wording.text("figure.histogram.curve"),
-        wording.text("figure.histogram.beyond"),
-        typesetter.text(
-            Phrase.of("figure.histogram")
-                .with("drawn", block.drawn())
-                .with("statistic", id)
-                .with("hits", LineId.of("hits"))));
+    Optional<Value> drawn = numerals.values().find(block.drawn());
+    return drawn.map(
+        number ->
+            new FigureSpec.Histogram(
+                block.bins(),
+                number.intValueExact(),
+                degreesOfFreedom(block.df()),
+                mark(
+                    id,
+                    Phrase.of(isAbout(id) ? "figure.statistic.about" : "figure.statistic")
+                        .with("statistic", id)),
+                wording.text("figure.histogram.curve"),
+                wording.text("figure.histogram.beyond"),
+                numerals.text(
+                    Phrase.of("figure.histogram")
+                        .with("drawn", block.drawn())
+                        .with("statistic", id)
+                        .with("hits", block.hits()))));
   }
 
   /// Shares with their intervals.
-  FigureSpec intervals(Block.Intervals block) {
-    List<FigureSpec.IntervalBar> bars =
-        block.intervals().stream()
-            .map(
-                interval ->
-                    new FigureSpec.IntervalBar(
-                        typesetter.text(interval.name()),
-                        mark(interval.at()),
-                        mark(interval.low()),
-                        mark(interval.high())))
-            .toList();
-    String list =
-        bars.stream()
-            .map(
-                bar ->
-                    typesetter.text(
-                        Phrase.of("figure.intervals.entry")
-                            .with("name", bar.name())
-                            .with("at", bar.at().label())
-                            .with("low", bar.low().label())
-                            .with("high", bar.high().label())))
-            .collect(Collectors.joining("; "));
+  Optional<FigureSpec> intervals(Block.Intervals block) {
+    List<FigureSpec.IntervalBar> bars = new ArrayList<>();
+    for (Block.Interval interval : block.intervals()) {
+      Optional<Mark> at = mark(interval.at());
+      Optional<Mark> low = mark(interval.low());
+      Optional<Mark> high = mark(interval.high());
+      if (at.isPresent() && low.isPresent() && high.isPresent()) {
+        bars.add(
+            new FigureSpec.IntervalBar(
+                numerals.text(interval.name()), at.get(), low.get(), high.get()));
+      }
+    }
+    if (bars.isEmpty()) {
+      return Optional.empty();
+    }
     Optional<Mark> reference =
         block
             .reference()
-            .map(
+            .flatMap(
                 id ->
-                    new Mark(
-                        id,
-                        typesetter.values().of(id).asDouble(),
-                        wording.text("family." + id.name())
-                            + " "
-                            + typesetter.shown(id).standalone()));
-    return new FigureSpec.Intervals(
-        bars, reference, wording.text(Phrase.of("figure.intervals").with("list", list)));
+                    mark(id)
+                        .map(
+                            mark ->
+                                new Mark(
+                                    id,
+                                    mark.at(),
+                                    numerals.text(numerals.line(id).name()) + " " + mark.label())));
+    String list = bars.stream().map(this::entry).collect(Collectors.joining("; "));
+    return Optional.of(
+        new FigureSpec.Intervals(
+            bars, reference, wording.text(Phrase.of("figure.intervals").with("list", list))));
   }
 
-  private Optional<Mark> mark(LineId id, Phrase label) {
-    return mask.hides(id)
-        ? Optional.empty()
-        : Optional.of(new Mark(id, typesetter.values().of(id).asDouble(), typesetter.text(label)));
+  private String entry(FigureSpec.IntervalBar bar) {
+    return wording.text(
+        Phrase.of("figure.intervals.entry")
+            .with("name", bar.name())
+            .with("at", bar.at().label())
+            .with("low", bar.low().label())
+            .with("high", bar.high().label()));
   }
 
   /// The categories of a single variable stand beside each other.
-  FigureSpec paired(Block.PairedBars bars) {
+  Optional<FigureSpec> paired(Block.PairedBars bars) {
     List<Pair> pairs = new ArrayList<>();
     List<Phrase> columns = bars.bars().columns();
     for (int i = 0; i < bars.bars().rows().size(); i++) {
-      String row = typesetter.text(bars.bars().rows().get(i));
+      String row = numerals.text(bars.bars().rows().get(i));
       for (int j = 0; j < columns.size(); j++) {
         boolean single = columns.size() == 1;
+        Optional<Mark> one = mark(bars.bars().cells().get(i).get(j));
+        Optional<Mark> other = mark(bars.others().cells().get(i).get(j));
+        if (one.isEmpty() || other.isEmpty()) {
+          return Optional.empty();
+        }
         pairs.add(
             new Pair(
                 single ? "" : row,
-                single ? row : typesetter.text(columns.get(j)),
-                mark(bars.bars().cells().get(i).get(j)),
-                mark(bars.others().cells().get(i).get(j))));
+                single ? row : numerals.text(columns.get(j)),
+                one.get(),
+                other.get()));
       }
     }
-    return new FigureSpec.Paired(
-        pairs,
-        typesetter.text(bars.names()),
-        typesetter.text(bars.otherNames()),
-        typesetter.text(bars.alternative().with("list", list(pairs))));
+    String list = pairs.stream().map(this::entry).collect(Collectors.joining("; "));
+    return Optional.of(
+        new FigureSpec.Paired(
+            pairs,
+            numerals.text(bars.names()),
+            numerals.text(bars.otherNames()),
+            numerals.text(bars.alternative().with("list", list))));
   }
 
-  private String list(List<Pair> pairs) {
-    return pairs.stream()
-        .map(
-            pair ->
-                wording.text(
-                    Phrase.of("figure.paired.entry")
-                        .with(
-                            "place",
-                            pair.row().isEmpty()
-                                ? pair.column()
-                                : pair.row() + ", " + pair.column())
-                        .with("observed", pair.observed().label())
-                        .with("expected", pair.expected().label())))
-        .collect(Collectors.joining("; "));
+  private String entry(Pair pair) {
+    String place = pair.row().isEmpty() ? pair.column() : pair.row() + ", " + pair.column();
+    return wording.text(
+        Phrase.of("figure.paired.entry")
+            .with("place", place)
+            .with("observed", pair.observed().label())
+            .with("expected", pair.expected().label()));
   }
 
-  private Mark mark(LineId id) {
-    return new Mark(id, typesetter.values().of(id).asDouble(), typesetter.shown(id).standalone());
-  }
-
-  FigureSpec ranked(Block.RankedBars block) {
+  Optional<FigureSpec> ranked(Block.RankedBars block) {
     List<Bar> bars = new ArrayList<>();
     for (int k = 0; k < block.sizes().size(); k++) {
       LineId id = block.sizes().get(k);
+      Optional<Mark> mark = mark(id);
+      if (mark.isEmpty()) {
+        return Optional.empty();
+      }
       bars.add(
           new Bar(
-              typesetter.text(derivation.line(id).label()),
-              mark(id),
-              typesetter.values().of(block.signs().get(k)).signum()));
+              numerals.text(numerals.line(id).place()),
+              mark.get(),
+              numerals.values().sign(block.signs().get(k))));
     }
-    String list =
-        bars.stream()
-            .map(
-                bar ->
-                    typesetter.text(
-                        Phrase.of("figure.ranked.entry")
-                            .with("place", bar.name())
-                            .with("sign", bar.sign() < 0 ? "−" : "+")
-                            .with("number", bar.size().label())))
-            .collect(Collectors.joining(", "));
-    return new FigureSpec.Ranked(bars, typesetter.text(block.title().with("list", list)));
+    String list = bars.stream().map(this::entry).collect(Collectors.joining(", "));
+    return Optional.of(
+        new FigureSpec.Ranked(bars, numerals.text(block.title().with("list", list))));
+  }
+
+  private String entry(Bar bar) {
+    return wording.text(
+        Phrase.of("figure.ranked.entry")
+            .with("place", bar.name())
+            .with("sign", bar.sign() < 0 ? "−" : "+")
+            .with("number", bar.size().label()));
   }
 }

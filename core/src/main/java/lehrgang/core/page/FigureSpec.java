@@ -19,6 +19,7 @@ public sealed interface FigureSpec {
   /// The chi-squared curve with critical region and statistic; a mark that is to be filled in is
   /// missing.
   ///
+  /// @param df    of the curve that is drawn; a usual one where its own are to be found
   /// @param inset the heading of the enlarged tail
   record Curve(
       int df, Optional<Mark> critical, Optional<Mark> statistic, String inset, String alternative)
@@ -67,12 +68,13 @@ public sealed interface FigureSpec {
   /// How often tables drawn at random had a statistic in each class, with the chi-squared curve
   /// over it.
   ///
-  /// @param drawn how many tables in all
+  /// @param drawn     how many tables in all
+  /// @param statistic the observed one; missing where it is to be found
   record Histogram(
       List<Draws.Bin> bins,
       int drawn,
       int df,
-      Mark statistic,
+      Optional<Mark> statistic,
       String curveName,
       String beyondName,
       String alternative)

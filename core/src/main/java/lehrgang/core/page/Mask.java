@@ -2,46 +2,56 @@ package lehrgang.core.page;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Layout;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 
-/// Which numbers an audience sees. A number that students are to find is hidden wherever it stands,
-/// in
-/// later steps too; what the instructor typed is always given.
+/// Which numbers a lens lets through. A number that students are to find is hidden wherever it
+/// stands, in later steps too; what the instructor typed is always given.
 final class Mask {
-  private final Audience audience;
+  private final Lens lens;
   private final Set<LineId> withheld = new HashSet<>();
   private final Set<LineId> leftOut = new HashSet<>();
 
-  Mask(Solution solution, Derivation derivation, Audience audience) {
-    this.audience = audience;
-    for (Step step : derivation.steps()) {
+  private Mask(Lens lens) {
+    this.lens = lens;
+  }
+
+  /// Hides nothing.
+  static Mask none(Lens lens) {
+    return new Mask(lens);
+  }
+
+  /// @param layout as it is with nothing hidden: it says which line is worked in each step
+  static Mask of(Solution solution, Derivation derivation, Layout layout, Lens lens) {
+    Mask mask = new Mask(lens);
+    for (Step step : layout.steps()) {
       StudentView view = solution.studentView(step.id());
-      for (LineId id : step.lines()) {
+      Optional<LineId> worked = view == StudentView.ONE_WORKED ? example(step) : Optional.empty();
+      for (LineId id : derivation.linesOf(step.id())) {
         boolean typed = derivation.line(id).formula() instanceof Expr.Datum;
-        if (typed
-            || view == StudentView.GIVEN
-            || view == StudentView.ONE_WORKED && isExample(step, id)) {
-          continue;
-        }
-        withheld.add(id);
-        if (view == StudentView.LEFT_OUT) {
-          leftOut.add(id);
+        if (!typed && view != StudentView.GIVEN && worked.filter(id::equals).isEmpty()) {
+          mask.withheld.add(id);
+          if (view == StudentView.LEFT_OUT) {
+            mask.leftOut.add(id);
+          }
         }
       }
     }
+    return mask;
   }
 
-  /// Whether a line is the one that is worked for students in its step: the example of its first
-  /// family,
-  /// or of its first working where there is no family.
-  static boolean isExample(Step step, LineId id) {
+  /// The line that is worked for students in a step: the example of its first family, or of its
+  /// first working where there is no family.
+  private static Optional<LineId> example(Step step) {
     List<Block.Working> workings =
         step.blocks().stream()
             .filter(Block.Working.class::isInstance)
@@ -51,15 +61,17 @@ final class Mask {
         .filter(working -> working.family().size() > 1)
         .findFirst()
         .or(() -> workings.stream().findFirst())
-        .filter(working -> working.example().equals(id))
-        .isPresent();
+        .map(Block.Working::example);
   }
 
   Appearance of(LineId id) {
-    if (audience == Audience.FULL || !withheld.contains(id)) {
+    if (!lens.revealed().shows(id)) {
+      return Appearance.BLANK;
+    }
+    if (lens.audience() == Audience.FULL || !withheld.contains(id)) {
       return Appearance.SHOWN;
     }
-    return audience == Audience.STUDENT || leftOut.contains(id)
+    return lens.audience() == Audience.STUDENT || leftOut.contains(id)
         ? Appearance.BLANK
         : Appearance.ANSWER;
   }
@@ -70,6 +82,11 @@ final class Mask {
 
   /// Whether a line's own step is not on this audience's page.
   boolean leavesOut(LineId id) {
-    return audience != Audience.FULL && leftOut.contains(id);
+    return lens.audience() != Audience.FULL && leftOut.contains(id);
+  }
+
+  /// What every line comes to as far as this audience may know.
+  Evaluation let(Evaluation values) {
+    return lens.seesAll() ? values : values.without(this::hides);
   }
 }

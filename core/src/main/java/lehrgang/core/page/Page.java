@@ -3,9 +3,11 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
-import lehrgang.core.derivation.Line;
+import lehrgang.core.derivation.Layout;
+import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
@@ -13,66 +15,105 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.number.Format;
+import lehrgang.core.number.Kind;
 import lehrgang.core.number.Shown;
+import lehrgang.core.number.Value;
+import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
-import lehrgang.core.wording.Span;
 import lehrgang.core.wording.Wording;
 
-/// A solution as it reads for an audience: a pure function of the solution, with every word and
-/// number set.
+/// A solution as it reads through a lens: a pure function of both, with every word and number set.
+///
+/// What the lens's audience is not to see, the page does not have: it is set from values among
+/// which
+/// the hidden ones are missing, so that no table, figure, sentence, trace or alternative text can
+/// tell them.
+///
+/// ```java
+/// Page page = Page.of(solution, derivation, Lens.of(solution, Audience.STUDENT));
+/// page.steps();                      // what stands on the page
+/// page.shown(LineId.of("E", 2, 3));  // empty: students are to find it
+/// ```
 public final class Page {
   private final Solution solution;
   private final Derivation derivation;
+  private final Lens lens;
   private final Wording wording;
-  private final Typesetter typesetter;
-  private final Typesetter unmasked;
-  private final Mask mask;
+  private final Numerals numerals;
+  private final ChainSetter chains;
+  private final Layout layout;
   private final List<PageStep> steps;
+  private Optional<Evaluation> onTheWay = Optional.empty();
+  private Optional<TraceWriter> traces = Optional.empty();
 
-  private Page(Solution solution, Derivation derivation, Audience audience) {
+  private Page(Solution solution, Derivation derivation, Lens lens) {
     this.solution = solution;
     this.derivation = derivation;
+    this.lens = lens;
     this.wording = Wording.in(solution.language(), solution.wording());
-    this.mask = new Mask(solution, derivation, audience);
+    Evaluation all = derivation.evaluate(lens.reading());
+    Layout whole = derivation.layout(all);
+    Mask mask =
+        lens.audience() == Audience.FULL
+            ? Mask.none(lens)
+            : Mask.of(solution, derivation, whole, lens);
+    Evaluation known = mask.let(all);
+    this.layout = lens.seesAll() ? whole : derivation.layout(known);
     Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
-    Evaluation shown = derivation.evaluate(solution.choices().reading());
-    this.typesetter = new Typesetter(derivation, shown, format, wording, mask);
-    this.unmasked =
-        audience == Audience.FULL
-            ? typesetter
-            : new Typesetter(
-                derivation, shown, format, wording, new Mask(solution, derivation, Audience.FULL));
-    this.steps = steps(audience);
+    this.numerals = new Numerals(derivation, lens.reading(), known, format, wording, mask);
+    this.chains = new ChainSetter(derivation, numerals);
+    this.steps = set();
   }
 
+  /// Sets a solution through a lens.
+  ///
+  /// @param derivation what the solution was worked out to
+  public static Page of(Solution solution, Derivation derivation, Lens lens) {
+    return new Page(solution, derivation, lens);
+  }
+
+  /// Sets a solution as its instructor chose to read it, for an audience.
   public static Page of(Solution solution, Derivation derivation, Audience audience) {
-    return new Page(solution, derivation, audience);
+    return new Page(solution, derivation, Lens.of(solution, audience));
   }
 
-  private List<PageStep> steps(Audience audience) {
-    StepSetter setter = new StepSetter(solution, derivation, typesetter, wording, mask, audience);
+  private List<PageStep> set() {
+    StepSetter setter =
+        new StepSetter(solution, numerals, chains, wording, lens.audience(), this::roundingRemark);
     List<PageStep> all = new ArrayList<>();
-    for (Step step : derivation.steps()) {
+    for (Step step : layout.steps()) {
       StudentView view = solution.studentView(step.id());
-      if (audience == Audience.FULL || view != StudentView.LEFT_OUT) {
+      if (lens.audience() == Audience.FULL || view != StudentView.LEFT_OUT) {
         all.add(setter.set(step, all.size() + 1));
       }
     }
     return List.copyOf(all);
   }
 
-  /// Every step with its state in a line, as the instructor sees it, whoever the page is for.
+  /// Whom the page is for, and how its numbers come about.
+  public Lens lens() {
+    return lens;
+  }
+
+  /// Every step with its state in a line, also those that are not on this page; the state is empty
+  /// where it would give answers away.
   public List<Heading> headings() {
     List<Heading> headings = new ArrayList<>();
-    for (Step step : derivation.steps()) {
+    for (Step step : layout.steps()) {
+      String summary =
+          steps.stream()
+              .filter(set -> set.id().equals(step.id()))
+              .map(PageStep::summary)
+              .findFirst()
+              .orElse("");
       headings.add(
           new Heading(
               step.id(),
               headings.size() + 1,
               wording.text("step." + step.id()),
-              unmasked.text(step.summary()),
+              summary,
               solution.studentView(step.id())));
     }
     return List.copyOf(headings);
@@ -81,12 +122,14 @@ public final class Page {
   /// A step in the rail.
   public record Heading(String step, int number, String title, String summary, StudentView view) {}
 
-  public Solution solution() {
-    return solution;
+  /// The question that the solution answers.
+  public Question question() {
+    return solution.question();
   }
 
-  public Derivation derivation() {
-    return derivation;
+  /// The language of the page, as a tag such as `en`.
+  public String language() {
+    return solution.language().toLanguageTag();
   }
 
   public List<PageStep> steps() {
@@ -97,83 +140,140 @@ public final class Page {
     return wording;
   }
 
-  /// The values that the page shows.
-  public Evaluation values() {
-    return typesetter.values();
+  /// The ids of all lines behind the page, in order.
+  public List<LineId> lines() {
+    return List.copyOf(derivation.lines().keySet());
   }
 
-  /// The number of a line as it is shown.
+  public boolean has(LineId id) {
+    return derivation.find(id).isPresent();
+  }
+
+  /// The lines that a line is computed from, as its working shows them.
+  public List<LineId> sources(LineId id) {
+    return chains.shownFormula(id).sources();
+  }
+
+  /// The lines that are computed from a line.
+  public List<LineId> uses(LineId id) {
+    return derivation.uses(id);
+  }
+
+  /// The value of a line; empty for one that has none, or that is hidden.
+  public Optional<Value> value(LineId id) {
+    return numerals.values().find(id);
+  }
+
+  /// The number of a line as it is shown; without text for one that is hidden.
   public Shown shown(LineId id) {
-    return typesetter.shown(id);
+    return numerals.shown(id);
   }
 
   public Role role(LineId id) {
-    return derivation.find(id).map(Line::role).orElse(Role.OTHER);
+    return derivation.find(id).map(line -> line.role()).orElse(Role.OTHER);
   }
 
-  /// A line worked out for this audience.
+  /// A line worked out.
   public Chain chain(LineId id) {
-    return typesetter.chain(id);
+    return chains.chain(id);
   }
 
   public Appearance appearance(LineId id) {
-    return mask.of(id);
+    return numerals.mask().of(id);
   }
 
   /// What a line is, with its place: "Expected count · Gorge path, Autumn".
   public String name(LineId id) {
     String family = family(id);
-    String place = typesetter.text(derivation.line(id).label());
+    String place = place(id);
     return place.equals(family) ? family : family + " · " + place;
   }
 
   /// What a line is, without its place.
   public String family(LineId id) {
-    return wording.text("family." + id.name());
+    return numerals.text(derivation.line(id).name());
   }
 
   /// Where a line stands, such as "Gorge path, Autumn".
   public String place(LineId id) {
-    return typesetter.text(derivation.line(id).label());
+    return numerals.text(derivation.line(id).place());
   }
 
-  /// The strip at the foot: each number with its name, and the sentence.
+  /// The strip at the foot: each number with its name.
   public List<VerdictItem> verdictItems() {
-    return derivation.verdict().items().stream()
+    return layout.verdict().items().stream()
         .map(
             item ->
                 new VerdictItem(
-                    typesetter.text(item.label()),
+                    numerals.text(item.label()),
                     item.line(),
                     item.form() == Verdict.Form.WITH_SYMBOL
-                        ? Optional.of(typesetter.symbol(item.line()).box())
+                        ? Optional.of(numerals.symbol(item.line()).box())
                         : Optional.empty(),
-                    typesetter.shown(item.line())))
+                    numerals.shown(item.line())))
         .toList();
   }
 
   /// @param symbol where it stands before the number
   public record VerdictItem(String label, LineId line, Optional<Box> symbol, Shown number) {}
 
-  public Verdict.Decision decision() {
-    return derivation.verdict().decision();
+  /// What becomes of H₀; empty where that is hidden, or where the reading leaves it open.
+  public Optional<Verdict.Decision> decision() {
+    return layout.verdict().decision();
   }
 
+  /// The decision in words; empty where it is hidden.
   public String verdictSentence() {
-    return typesetter.text(derivation.verdict().sentence());
+    return numerals.mask().hides(derivation.decision())
+        ? ""
+        : numerals.text(layout.verdict().sentence());
   }
 
-  /// A condition's reason in words.
-  public String text(Phrase phrase) {
-    return Span.plain(typesetter.spans(phrase));
-  }
-
+  /// The second route to a line, worked out; empty where there is none or the line is hidden.
   public Optional<Chain> secondRoute(LineId id) {
-    return typesetter.secondRoute(id);
+    return chains.secondRoute(id);
   }
 
-  /// All that there is to know about a number, for the instructor.
-  public Trace trace(LineId id) {
-    return new TraceWriter(this, unmasked).trace(id);
+  /// All that there is to know about a number.
+  public synchronized Trace trace(LineId id) {
+    if (traces.isEmpty()) {
+      traces =
+          Optional.of(
+              new TraceWriter(
+                  derivation,
+                  numerals,
+                  chains,
+                  wording,
+                  solution.origin().map(origin -> origin.records().name()),
+                  numerals.mask().let(derivation.exact()),
+                  this::roundedOnTheWay));
+    }
+    return traces.get().trace(id);
+  }
+
+  private synchronized Evaluation roundedOnTheWay() {
+    if (onTheWay.isEmpty()) {
+      Reading rounded = Reading.EXACT.roundedOnTheWay(solution.choices().shownDecimals());
+      onTheWay = Optional.of(numerals.mask().let(derivation.evaluate(rounded)));
+    }
+    return onTheWay.get();
+  }
+
+  /// Says of a statistic where rounding on the way would show.
+  private Optional<PageBlock> roundingRemark(LineId id) {
+    if (derivation.line(id).kind() != Kind.STATISTIC || numerals.mask().hides(id)) {
+      return Optional.empty();
+    }
+    Optional<Shown> exact = derivation.exact().find(id).map(value -> numerals.shown(id, value));
+    Optional<Shown> rounded = roundedOnTheWay().find(id).map(value -> numerals.shown(id, value));
+    if (exact.isEmpty() || rounded.isEmpty() || exact.get().text().equals(rounded.get().text())) {
+      return Optional.empty();
+    }
+    Phrase phrase =
+        Phrase.of("remark.on-the-way")
+            .with("symbol", numerals.symbol(id))
+            .with("rounded", rounded.get().standalone())
+            .with("exact", exact.get().standalone());
+    return Optional.of(new PageBlock.Remark(Block.Tone.NOTE, phrase.key(), numerals.spans(phrase)));
   }
 }

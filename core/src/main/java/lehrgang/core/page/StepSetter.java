@@ -3,24 +3,12 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.function.Function;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Block.CellTable;
-import lehrgang.core.derivation.Derivation;
-import lehrgang.core.derivation.Evaluation;
-import lehrgang.core.derivation.Line;
-import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Step;
-import lehrgang.core.distribution.RootFinding;
-import lehrgang.core.distribution.RootSearch;
-import lehrgang.core.expr.Evaluator;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.number.Kind;
-import lehrgang.core.number.Shown;
+import lehrgang.core.notation.Chain;
 import lehrgang.core.number.Value;
-import lehrgang.core.page.PageBlock.Grid;
-import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
@@ -29,38 +17,44 @@ import lehrgang.core.wording.Wording;
 
 /// Sets a step's blocks for an audience.
 final class StepSetter {
-  private static final int ITERATION_DIGITS = 10;
   private static final int ANSWER_LINES = 3;
 
   private final Solution solution;
-  private final Derivation derivation;
-  private final Typesetter typesetter;
+  private final Numerals numerals;
+  private final ChainSetter chains;
   private final Wording wording;
   private final Mask mask;
   private final Audience audience;
+  private final GridSetter grids;
   private final FigureSetter figures;
   private final ExcerptSetter excerpts;
-  private Optional<Evaluation> onTheWay = Optional.empty();
+  private final IterationsSetter iterations;
+  private final Function<LineId, Optional<PageBlock>> roundingRemark;
 
+  /// @param roundingRemark what is to be said of a line where rounding on the way would show
   StepSetter(
       Solution solution,
-      Derivation derivation,
-      Typesetter typesetter,
+      Numerals numerals,
+      ChainSetter chains,
       Wording wording,
-      Mask mask,
-      Audience audience) {
+      Audience audience,
+      Function<LineId, Optional<PageBlock>> roundingRemark) {
     this.solution = solution;
-    this.derivation = derivation;
-    this.typesetter = typesetter;
+    this.numerals = numerals;
+    this.chains = chains;
     this.wording = wording;
-    this.mask = mask;
+    this.mask = numerals.mask();
     this.audience = audience;
-    this.figures = new FigureSetter(derivation, typesetter, wording, mask);
-    this.excerpts = new ExcerptSetter(typesetter, mask);
+    this.grids = new GridSetter(numerals, wording);
+    this.figures = new FigureSetter(numerals, wording);
+    this.excerpts = new ExcerptSetter(numerals);
+    this.iterations = new IterationsSetter(numerals, wording);
+    this.roundingRemark = roundingRemark;
   }
 
   PageStep set(Step step, int number) {
     StudentView view = solution.studentView(step.id());
+    MissingNumbers missing = new MissingNumbers(numerals, chains);
     List<PageBlock> blocks = new ArrayList<>();
     boolean open = audience == Audience.FULL || view == StudentView.GIVEN;
     if (!open) {
@@ -77,8 +71,8 @@ final class StepSetter {
       if (answered || keptOnSheet(block, view)) {
         set(block).filter(set -> answered || fitsSheet(set, view)).ifPresent(blocks::add);
       }
-      if (answered && block instanceof Block.Working(_, var line)) {
-        roundingRemark(line).ifPresent(blocks::add);
+      if (answered) {
+        after(block, missing).forEach(blocks::add);
       }
     }
     if (!answered && blocks.stream().noneMatch(StepSetter::hasBlanks)) {
@@ -88,10 +82,23 @@ final class StepSetter {
         step.id(),
         number,
         wording.text("step." + step.id()),
-        typesetter.text(step.summary()),
+        answered ? numerals.text(step.summary()) : "",
         view,
-        step.options(),
         blocks);
+  }
+
+  /// What is to be said after a block: why its numbers are missing, or what rounding would do.
+  private List<PageBlock> after(Block block, MissingNumbers missing) {
+    List<PageBlock> remarks = new ArrayList<>();
+    switch (block) {
+      case Block.Working(var family, var example) -> {
+        family.forEach(line -> remarks.addAll(missing.remarks(line)));
+        roundingRemark.apply(shownOf(family, example)).ifPresent(remarks::add);
+      }
+      case Block.Missing(var line) -> remarks.addAll(missing.remarks(line));
+      default -> {}
+    }
+    return remarks;
   }
 
   private String task(Step step, StudentView view) {
@@ -112,7 +119,7 @@ final class StepSetter {
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
       case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
-      case Block.Intervals _, Block.Histogram _ -> false;
+      case Block.Intervals _, Block.Histogram _, Block.Missing _ -> false;
     };
   }
 
@@ -132,232 +139,118 @@ final class StepSetter {
 
   private Optional<PageBlock> set(Block block) {
     return switch (block) {
-      case Block.Prose(var phrase) ->
-          sentence(phrase).map(s -> new PageBlock.Paragraph(phrase.key(), s));
-      case Block.Remark(var tone, var phrase) ->
-          sentence(phrase).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
+      case Block.Prose(var phrase, var grounds) ->
+          sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(phrase.key(), s));
+      case Block.Remark(var tone, var phrase, var grounds) ->
+          sentence(phrase, grounds).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
+      case Block.Missing _ -> Optional.empty();
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
       case Block.DataEntry(var layers) ->
-          Optional.of(new PageBlock.DataTable(layers.stream().map(this::grid).toList()));
+          Optional.of(new PageBlock.DataTable(layers.stream().map(grids::grid).toList()));
       case Block.TypedNumber(var phrase, var field, var line) ->
-          Optional.of(
-              new PageBlock.TypedNumber(
-                  typesetter.spans(phrase.with(line.name(), line)), field, line));
+          Optional.of(new PageBlock.TypedNumber(numerals.spans(phrase), field, line));
       case Block.Tables(var tables) ->
-          Optional.of(new PageBlock.Grids(tables.stream().map(this::grid).toList()));
+          Optional.of(new PageBlock.Grids(tables.stream().map(grids::grid).toList()));
       case Block.Working(var family, var example) ->
-          Optional.of(
-              new PageBlock.Worked(example, family, typesetter.chain(example), mask.of(example)));
+          Optional.of(worked(family, shownOf(family, example)));
       case Block.WrittenOut(var line) ->
-          Optional.of(typesetter.innerWorkings(line))
-              .filter(chains -> !chains.isEmpty())
+          Optional.of(chains.innerWorkings(line))
+              .filter(workings -> !workings.isEmpty())
               .map(PageBlock.WrittenOut::new);
-      case Block.Iterations(var line) -> iterations(line);
-      case Block.TailCurve curve -> Optional.of(new PageBlock.Figure(figures.curve(curve)));
-      case Block.TableExcerpt excerpt -> Optional.of(excerpts.chiSquared(excerpt));
-      case Block.NormalExcerpt(var point, var emphasis) ->
-          Optional.of(excerpts.normal(point, emphasis));
-      case Block.NormalCurve curve -> Optional.of(new PageBlock.Figure(figures.normal(curve)));
+      case Block.Iterations(var line) -> iterations.set(line);
+      case Block.TailCurve curve -> figure(figures.curve(curve));
+      case Block.TableExcerpt excerpt -> excerpts.chiSquared(excerpt);
+      case Block.NormalExcerpt excerpt -> excerpts.normal(excerpt);
+      case Block.NormalCurve curve -> figure(figures.normal(curve));
       case Block.Outcomes outcomes -> Optional.of(outcomes(outcomes));
-      case Block.Intervals intervals ->
-          Optional.of(new PageBlock.Figure(figures.intervals(intervals)));
-      case Block.Histogram histogram ->
-          Optional.of(new PageBlock.Figure(figures.histogram(histogram)));
+      case Block.Intervals intervals -> figure(figures.intervals(intervals));
+      case Block.Histogram histogram -> figure(figures.histogram(histogram));
       case Block.Ways ways ->
           audience == Audience.FULL ? Optional.of(ways(ways)) : Optional.empty();
-      case Block.PairedBars bars -> Optional.of(new PageBlock.Figure(figures.paired(bars)));
-      case Block.RankedBars bars -> Optional.of(new PageBlock.Figure(figures.ranked(bars)));
+      case Block.PairedBars bars -> figure(figures.paired(bars));
+      case Block.RankedBars bars -> figure(figures.ranked(bars));
       case Block.ReportLine(var phrase) ->
-          Optional.of(new PageBlock.Report(typesetter.text(phrase)));
+          sentence(phrase, List.of()).map(Span::plain).map(PageBlock.Report::new);
     };
   }
 
-  private PageBlock outcomes(Block.Outcomes outcomes) {
+  private static Optional<PageBlock> figure(Optional<? extends FigureSpec> spec) {
+    return spec.map(PageBlock.Figure::new);
+  }
+
+  /// The example of a family, or another member that this audience sees where it does not see that.
+  private LineId shownOf(List<LineId> family, LineId example) {
+    return mask.hides(example)
+        ? family.stream().filter(line -> !mask.hides(line)).findFirst().orElse(example)
+        : example;
+  }
+
+  private PageBlock worked(List<LineId> family, LineId line) {
+    Chain chain = chains.chain(line);
+    return new PageBlock.Worked(line, family, chain, mask.of(line));
+  }
+
+  private PageBlock outcomes(Block.Outcomes block) {
     List<PageBlock.Outcome> rows = new ArrayList<>();
-    for (int k = 0; k < outcomes.lines().size(); k++) {
-      LineId id = outcomes.lines().get(k);
-      boolean hidden = mask.hides(id);
+    Optional<Integer> observed =
+        numerals
+            .values()
+            .find(block.observed())
+            .flatMap(
+                value ->
+                    block.outcomes().stream()
+                        .map(Block.Outcome::number)
+                        .filter(number -> value.compareTo(Value.of(number)) == 0)
+                        .findFirst());
+    boolean sumIsSeen = !mask.hides(block.p());
+    for (Block.Outcome outcome : block.outcomes()) {
+      LineId id = outcome.probability();
+      boolean own = observed.filter(number -> number == outcome.number()).isPresent();
+      boolean summed = sumIsSeen && numerals.values().holds(outcome.summed());
       rows.add(
           new PageBlock.Outcome(
               id,
-              outcomes.names().get(k),
-              hidden ? "" : typesetter.fractionOf(id),
-              hidden ? "" : typesetter.shown(id).standalone(),
-              typesetter.values().of(id).asDouble(),
+              Integer.toString(outcome.number()),
+              numerals.fractionOf(id),
+              numerals.shown(id).standalone(),
+              numerals.values().find(id).map(Value::asDouble).orElse(0.0),
               mask.of(id),
-              k == outcomes.own() ? PageBlock.Use.OWN : PageBlock.Use.NEIGHBOUR,
-              outcomes.summed().contains(k) && !mask.hides(LineId.of("p"))
-                  ? PageBlock.Share.SUMMED
-                  : PageBlock.Share.LEFT_ALONE));
+              own ? PageBlock.Use.OWN : PageBlock.Use.NEIGHBOUR,
+              summed ? PageBlock.Share.SUMMED : PageBlock.Share.LEFT_ALONE));
     }
     return new PageBlock.Outcomes(
-        typesetter.text(outcomes.head()),
+        numerals.text(block.head()),
         wording.text("outcomes.fraction"),
         wording.text("outcomes.probability.head"),
         rows,
-        figures.outcomes(rows, typesetter.text(outcomes.head())));
+        figures.outcomes(rows, numerals.text(block.head())));
   }
 
   private PageBlock ways(Block.Ways ways) {
     return new PageBlock.Ways(
-        ways.intro().map(typesetter::text).orElse(""),
+        ways.intro().map(numerals::text).orElse(""),
         ways.ways().stream()
             .map(
                 way ->
                     new PageBlock.Way(
-                        way.change(), typesetter.text(way.name()), typesetter.text(way.effect())))
+                        way.change(), numerals.text(way.name()), numerals.text(way.effect())))
             .toList());
   }
 
-  /// A sentence, unless it speaks of a step that this audience does not have.
-  private Optional<List<Span>> sentence(Phrase phrase) {
-    List<Span> spans = typesetter.spans(phrase);
+  /// A sentence, unless it speaks of a step that this audience does not have, rests on what it is
+  /// not to see, or speaks of a number that is missing.
+  private Optional<List<Span>> sentence(Phrase phrase, List<LineId> grounds) {
+    if (grounds.stream().anyMatch(line -> numerals.values().find(line).isEmpty())) {
+      return Optional.empty();
+    }
+    List<Span> spans = numerals.spans(phrase);
     boolean speaksOfNothing =
         spans.stream()
-            .anyMatch(span -> span instanceof Span.Live(var id, _, _) && mask.leavesOut(id));
+            .anyMatch(
+                span ->
+                    span instanceof Span.Live(var id, _, _)
+                        && (mask.leavesOut(id)
+                            || !mask.hides(id) && numerals.values().find(id).isEmpty()));
     return speaksOfNothing ? Optional.empty() : Optional.of(spans);
-  }
-
-  private Grid grid(CellTable table) {
-    double largest =
-        table.shade().isEmpty()
-            ? 0
-            : table.cells().stream()
-                .flatMap(List::stream)
-                .mapToDouble(id -> Math.abs(typesetter.values().of(id).asDouble()))
-                .max()
-                .orElse(0);
-    List<List<GridCell>> cells =
-        IntStream.range(0, table.cells().size())
-            .mapToObj(
-                i ->
-                    IntStream.range(0, table.cells().get(i).size())
-                        .mapToObj(j -> cell(table, i, j, largest))
-                        .toList())
-            .toList();
-    return new Grid(
-        typesetter.spans(table.title()),
-        table.rows().stream().map(typesetter::text).toList(),
-        table.columns().stream().map(typesetter::text).toList(),
-        cells,
-        table.rowTotals().stream().map(id -> cell(id, 0, false)).toList(),
-        table.columnTotals().stream().map(id -> cell(id, 0, false)).toList(),
-        table.grandTotal().map(id -> cell(id, 0, false)),
-        wording.text("table.total"));
-  }
-
-  private GridCell cell(CellTable table, int row, int column, double largest) {
-    LineId id = table.cells().get(row).get(column);
-    double shade =
-        table
-            .shade()
-            .map(
-                signs ->
-                    shade(
-                        typesetter.values().of(id),
-                        typesetter.values().of(signs.get(row).get(column)),
-                        largest))
-            .orElse(0.0);
-    return cell(id, mask.hides(id) ? 0 : shade, hasSigns(table));
-  }
-
-  /// Whether the numbers of a table are above and below 0 themselves.
-  private boolean hasSigns(CellTable table) {
-    return table.cells().stream()
-        .flatMap(List::stream)
-        .anyMatch(id -> typesetter.values().of(id).signum() < 0);
-  }
-
-  private static double shade(Value value, Value sign, double largest) {
-    return largest == 0 ? 0 : sign.signum() * Math.abs(value.asDouble()) / largest;
-  }
-
-  private GridCell cell(LineId id, double shade, boolean signed) {
-    Line line = derivation.line(id);
-    String text = mask.hides(id) ? "" : typesetter.shown(id).standalone();
-    String sign = shade > 0 ? "+" : shade < 0 ? "−" : "";
-    boolean inNumber = signed || text.isEmpty();
-    String plus = signed && shade > 0 ? sign : "";
-    return new GridCell(id, plus + text, inNumber ? "" : sign, line.role(), mask.of(id), shade);
-  }
-
-  private Optional<PageBlock> iterations(LineId id) {
-    if (mask.hides(id)) {
-      return Optional.empty();
-    }
-    return search(derivation.line(id).formula())
-        .map(
-            search ->
-                new PageBlock.Iterations(
-                    wording.text("iterations.start." + search.function()),
-                    List.of(
-                        wording.text("iterations.step"),
-                        wording.text("iterations.point"),
-                        wording.text("iterations.area")),
-                    rows(search.search())));
-  }
-
-  /// @param function the key of the function whose root was searched
-  private record Found(String function, RootSearch search) {}
-
-  private Optional<Found> search(Expr formula) {
-    if (!(formula instanceof Expr.Named(var function, var arguments))) {
-      return formula.parts().stream().map(this::search).flatMap(Optional::stream).findFirst();
-    }
-    List<Value> values =
-        arguments.stream().map(new Evaluator(typesetter.values()::of)::evaluate).toList();
-    Expr written = function.written(arguments, values);
-    if (!written.equals(formula)) {
-      return search(written);
-    }
-    return function instanceof RootFinding finding
-        ? Optional.of(new Found(function.key(), finding.search(values)))
-        : Optional.empty();
-  }
-
-  private List<List<String>> rows(RootSearch search) {
-    List<List<String>> rows = new ArrayList<>();
-    for (RootSearch.Iteration iteration : search.steps()) {
-      List<String> row =
-          List.of(
-              Integer.toString(rows.size()), digits(iteration.point()), digits(iteration.area()));
-      if (!rows.isEmpty() && rows.getLast().subList(1, 3).equals(row.subList(1, 3))) {
-        break;
-      }
-      rows.add(row);
-    }
-    return rows;
-  }
-
-  private String digits(Value value) {
-    return typesetter.format().style().significant(value, ITERATION_DIGITS).text();
-  }
-
-  private Evaluation roundedOnTheWay() {
-    if (onTheWay.isEmpty()) {
-      onTheWay =
-          Optional.of(
-              derivation.evaluate(new Reading.RoundedOnTheWay(solution.choices().shownDecimals())));
-    }
-    return onTheWay.get();
-  }
-
-  /// Says once where rounding on the way would show.
-  private Optional<PageBlock> roundingRemark(LineId id) {
-    if (derivation.line(id).kind() != Kind.STATISTIC) {
-      return Optional.empty();
-    }
-    Shown exact = typesetter.shown(id, derivation.exact().of(id));
-    Shown onTheWay = typesetter.shown(id, roundedOnTheWay().of(id));
-    if (exact.text().equals(onTheWay.text()) || mask.hides(id)) {
-      return Optional.empty();
-    }
-    Phrase phrase =
-        Phrase.of("remark.on-the-way")
-            .with("symbol", typesetter.symbol(id))
-            .with("rounded", onTheWay.standalone())
-            .with("exact", exact.standalone());
-    return Optional.of(
-        new PageBlock.Remark(Block.Tone.NOTE, phrase.key(), typesetter.spans(phrase)));
   }
 }

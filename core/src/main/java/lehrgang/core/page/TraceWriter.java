@@ -6,24 +6,23 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
-import lehrgang.core.derivation.Reading;
-import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
-import lehrgang.core.number.Kind;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Rational;
-import lehrgang.core.number.Shown;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Trace.Agreement;
 import lehrgang.core.page.Trace.Fact;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 
-/// Gathers what there is to know about one number.
+/// Gathers what there is to know about one number, as far as the audience may know it.
 final class TraceWriter {
   private static final int DIGITS = 12;
   private static final int LONGEST_FRACTION = 44;
@@ -31,51 +30,74 @@ final class TraceWriter {
   /// Two routes agree when they differ by less than double precision can tell.
   private static final BigDecimal CLOSE = new BigDecimal("1e-10");
 
-  /// Begins the families of sums over records.
-  private static final String OF_RECORDS = "x.";
-
-  /// The one line among degrees of freedom that is typed: how many parameters were estimated.
-  private static final String TYPED_PARAMETERS = "m";
-
-  private final Page page;
-  private final Typesetter typesetter;
   private final Derivation derivation;
+  private final Numerals numerals;
+  private final ChainSetter chains;
+  private final Wording wording;
+  private final Optional<String> records;
+  private final Evaluation exact;
+  private final Supplier<Evaluation> onTheWay;
 
-  TraceWriter(Page page, Typesetter typesetter) {
-    this.page = page;
-    this.typesetter = typesetter;
-    this.derivation = page.derivation();
+  /// @param records  the name of the records that the table was counted from
+  /// @param exact    what the audience may know with nothing rounded
+  /// @param onTheWay what it may know with each line rounded; asked for once it is needed
+  TraceWriter(
+      Derivation derivation,
+      Numerals numerals,
+      ChainSetter chains,
+      Wording wording,
+      Optional<String> records,
+      Evaluation exact,
+      Supplier<Evaluation> onTheWay) {
+    this.derivation = derivation;
+    this.numerals = numerals;
+    this.chains = chains;
+    this.wording = wording;
+    this.records = records;
+    this.exact = exact;
+    this.onTheWay = onTheWay;
   }
 
   Trace trace(LineId id) {
     Line line = derivation.line(id);
-    Shown shown = typesetter.shown(id);
     Chain headline =
         new Chain(
             line.symbol().box(),
-            List.of(new Chain.Link(shown.relation().sign(), Box.number(shown.text()))));
+            List.of(new Chain.Link(numerals.shown(id).relation().sign(), headlineNumber(id))));
     boolean typed = line.formula() instanceof Expr.Datum;
     return new Trace(
         id,
-        page.name(id),
+        heading(line),
         headline,
-        derivation.sources(id).stream().map(this::link).toList(),
-        page.wording().text(given(line)),
+        chains.shownFormula(id).sources().stream().map(this::link).toList(),
+        wording.text(given(line)),
         derivation.uses(id).stream().sorted(sameCellFirst(id)).map(this::link).toList(),
-        typed ? Optional.empty() : Optional.of(typesetter.chain(id)),
-        line.formula() instanceof Expr.AtLeast ? List.of() : facts(line));
+        typed ? Optional.empty() : Optional.of(chains.chain(id)),
+        line.kind().isNumber() ? facts(line) : List.of());
+  }
+
+  private Box headlineNumber(LineId id) {
+    return numerals.mask().hides(id) ? new Box.Blank() : Box.number(numerals.shown(id).text());
+  }
+
+  private String heading(Line line) {
+    String name = numerals.text(line.name());
+    String place = numerals.text(line.place());
+    return place.equals(name) ? name : name + " · " + place;
   }
 
   /// Where a number comes from that no other line gives.
   private Phrase given(Line line) {
-    boolean counted = line.role() == Role.OBSERVED || line.id().name().startsWith(OF_RECORDS);
-    if (counted && page.solution().origin().isPresent()) {
-      return Phrase.of("trace.counted")
-          .with("file", page.solution().origin().get().records().name());
-    }
-    boolean shape =
-        line.kind() == Kind.DEGREES_OF_FREEDOM && !line.id().name().equals(TYPED_PARAMETERS);
-    return Phrase.of(shape ? "trace.shape" : "trace.typed");
+    Expr.Source source =
+        line.formula() instanceof Expr.Datum(_, var from) ? from : Expr.Source.FIELD;
+    return switch (source) {
+      case TABLE, RECORDS ->
+          records
+              .map(name -> Phrase.of("trace.counted").with("file", name))
+              .orElse(Phrase.of("trace.typed"));
+      case SHAPE -> Phrase.of("trace.shape");
+      case FIELD -> Phrase.of("trace.typed");
+    };
   }
 
   /// What the number is used for in its own cell comes before sums and extremes over all cells.
@@ -84,12 +106,13 @@ final class TraceWriter {
   }
 
   private Trace.Link link(LineId id) {
+    Line line = derivation.line(id);
     return new Trace.Link(
         id,
-        derivation.line(id).symbol().box(),
-        lowerFirst(page.family(id)),
-        typesetter.shown(id).standalone(),
-        page.role(id));
+        line.symbol().box(),
+        lowerFirst(numerals.text(line.name())),
+        numerals.shown(id).standalone(),
+        line.role());
   }
 
   /// Names that begin with a person's name keep their capital.
@@ -99,59 +122,56 @@ final class TraceWriter {
   }
 
   private List<Fact> facts(Line line) {
+    return exact.find(line.id()).map(value -> facts(line, value)).orElse(List.of());
+  }
+
+  private List<Fact> facts(Line line, Value value) {
     List<Fact> facts = new ArrayList<>();
-    NumberStyle style = typesetter.format().style();
-    Value exact = derivation.exact().of(line.id());
-    if (exact instanceof Rational fraction && !fraction.isWhole()) {
+    NumberStyle style = numerals.format().style();
+    if (value instanceof Rational fraction && !fraction.isWhole()) {
       facts.add(fact("trace.exact", fraction(fraction)));
     }
-    if (!exact.isWhole()) {
-      facts.add(fact("trace.digits", Box.number(style.significant(exact, DIGITS).text())));
+    if (!value.isWhole()) {
+      facts.add(fact("trace.digits", Box.number(style.significant(value, DIGITS).text())));
     }
-    Value onTheWay =
-        derivation
-            .evaluate(new Reading.RoundedOnTheWay(page.solution().choices().shownDecimals()))
-            .of(line.id());
-    if (!onTheWay.isWhole() || onTheWay.compareTo(exact) != 0) {
-      facts.add(
-          fact("trace.on-the-way", Box.number(typesetter.shown(line.id(), onTheWay).standalone())));
-    }
-    secondRoute(line).ifPresent(facts::add);
+    onTheWay
+        .get()
+        .find(line.id())
+        .filter(rounded -> !rounded.isWhole() || rounded.compareTo(value) != 0)
+        .map(rounded -> Box.number(numerals.shown(line.id(), rounded).standalone()))
+        .ifPresent(rounded -> facts.add(fact("trace.on-the-way", rounded)));
+    secondRoute(line, value).ifPresent(facts::add);
     return facts;
   }
 
   private Fact fact(String key, Box value) {
-    return new Fact(page.wording().text(key), value, Optional.empty());
+    return new Fact(wording.text(key), value, Optional.empty());
   }
 
   private Box fraction(Rational value) {
-    NumberStyle style = typesetter.format().style();
+    NumberStyle style = numerals.format().style();
     String above = style.fixed(Value.of(value.numerator()), 0).text();
     String below = style.fixed(Value.of(value.denominator()), 0).text();
-    int length = above.length() + below.length();
-    return length > LONGEST_FRACTION
+    return above.length() + below.length() > LONGEST_FRACTION
         ? Box.name(
-            page.wording()
-                .text(Phrase.of("trace.too-long").with("digits", value.toString().length() - 1)))
+            wording.text(Phrase.of("trace.too-long").with("digits", value.toString().length() - 1)))
         : new Box.Fraction(Box.number(above), Box.number(below));
   }
 
-  private Optional<Fact> secondRoute(Line line) {
-    return derivation
-        .secondRoute(line.id(), derivation.exact())
-        .map(
-            other -> {
-              Value exact = derivation.exact().of(line.id());
-              String name =
-                  page.wording()
-                      .text(
-                          Phrase.of("trace.second-route")
-                              .with("route", line.secondRoute().orElseThrow().label()));
-              return new Fact(
-                  name,
-                  Box.number(typesetter.shown(line.id(), other).standalone()),
-                  Optional.of(agree(exact, other) ? Agreement.AGREES : Agreement.DIFFERS));
-            });
+  private Optional<Fact> secondRoute(Line line, Value value) {
+    return line.secondRoute()
+        .flatMap(
+            route ->
+                derivation
+                    .secondRoute(line.id(), exact)
+                    .map(other -> secondRoute(line, route, value, other)));
+  }
+
+  private Fact secondRoute(Line line, Line.SecondRoute route, Value value, Value other) {
+    return new Fact(
+        wording.text(Phrase.of("trace.second-route").with("route", route.label())),
+        Box.number(numerals.shown(line.id(), other).standalone()),
+        Optional.of(agree(value, other) ? Agreement.AGREES : Agreement.DIFFERS));
   }
 
   private static boolean agree(Value one, Value other) {

@@ -23,7 +23,6 @@ import lehrgang.core.solution.Solution;
 /// set.
 public final class Changes {
   private static final int PLACES = 12;
-  static final String BETWEEN = " / ";
 
   private Changes() {}
 
@@ -56,7 +55,7 @@ public final class Changes {
 
   private static Recipe recipe(Change change, TableEntry table, Recipe recipe) {
     return switch (change) {
-      case Change.SwitchTo(var id) -> recipe.withCount(count(Procedure.of(id), table, recipe));
+      case Change.SwitchTo(var id) -> recipe.withCount(count(Procedures.of(id), table, recipe));
       case Change.MergeRows(var first) -> merging(recipe, 0, table.rows(), first);
       case Change.MergeColumns(var first) -> merging(recipe, 1, table.columns(), first);
       case Change.Several(var changes) -> {
@@ -76,7 +75,8 @@ public final class Changes {
   private static Recipe merging(Recipe recipe, int axis, List<String> labels, int first) {
     List<String> both = labels.subList(first, first + 2);
     Map<String, String> names = new LinkedHashMap<>();
-    both.forEach(label -> names.put(label, String.join(BETWEEN, both)));
+    String merged = TableEntry.mergedLabel(both.getFirst(), both.getLast());
+    both.forEach(label -> names.put(label, merged));
     return recipe.withStep(new RecipeStep.Rename(recipe.count().named().get(axis), names));
   }
 
@@ -93,7 +93,7 @@ public final class Changes {
   /// The solution after a change to a table that was typed.
   private static Solution typed(Change change, Solution solution) {
     return switch (change) {
-      case Change.SwitchTo(var id) -> switched(solution, Procedure.of(id));
+      case Change.SwitchTo(var id) -> switched(solution, Procedures.of(id));
       case Change.MergeRows _, Change.MergeColumns _ ->
           solution.withTable(typed(change, solution.table()));
       case Change.Several(var changes) -> {
@@ -184,7 +184,7 @@ public final class Changes {
   }
 
   private static TableEntry mergedRows(TableEntry table, int first) {
-    String both = table.rows().get(first) + BETWEEN + table.rows().get(first + 1);
+    String both = TableEntry.mergedLabel(table.rows().get(first), table.rows().get(first + 1));
     return table.withRowsJoined(
         first,
         both,

@@ -2,15 +2,28 @@ package lehrgang.core.procedure;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Experiment;
-import lehrgang.core.simulation.Simulator;
+import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 
 /// A test: from data and choices to a derivation.
+///
+/// Each lives in a room of its own and is entered in
+/// `META-INF/services/lehrgang.core.procedure.Procedure`; [Procedures] finds it there.
+///
+/// ```java
+/// switch (Procedures.work(solution)) {
+///   case Procedure.Derived(var derivation) -> derivation.exact().of("p");
+///   case Procedure.Refused(var problems) -> problems.getFirst().sentence();
+///   case Procedure.Waiting(var experiment, var then) -> …
+/// }
+/// ```
 public interface Procedure {
   /// What deriving gives.
   sealed interface Outcome {}
@@ -20,19 +33,23 @@ public interface Procedure {
 
   record Derived(Derivation derivation) implements Settled {}
 
-  /// Chance must be asked first, and that takes a while; after [lehrgang.core.simulation.Simulator]
-  /// has
-  /// run the experiment, deriving goes through.
-  record Waiting(Experiment experiment) implements Outcome {}
-
   /// @param problems never empty
   record Refused(List<Problem> problems) implements Settled {}
+
+  /// Chance must be asked first, and that may take a while.
+  ///
+  /// @param experiment what is to be drawn
+  /// @param then       goes on with what was drawn
+  record Waiting(Experiment experiment, Function<Draws, Settled> then) implements Outcome {}
 
   /// Its name in files and on the command line.
   String id();
 
   /// The forms of typed data that it can read, the usual one first.
   List<TableEntry.Form> forms();
+
+  /// What the instructor can choose, the level included.
+  List<ProcedureOption> options();
 
   /// The number of groups that it compares, where its data are shares.
   default int groups() {
@@ -49,44 +66,4 @@ public interface Procedure {
 
   /// Works the solution out, or says what is wrong with what was typed.
   Outcome derive(Solution solution);
-
-  /// All of them.
-  static List<Procedure> all() {
-    return List.of(
-        new Independence(),
-        new GoodnessOfFit(),
-        new OneProportion(),
-        new TwoProportions(),
-        new MatchedPairs(),
-        new Layers(),
-        new Fisher(),
-        new Simulation());
-  }
-
-  /// Works a solution out by its procedure, or says what is wrong with what was typed.
-  static Outcome work(Solution solution) {
-    return switch (of(solution.procedure()).derive(solution)) {
-      case Derived(var derivation) -> new Derived(SpreadAside.with(derivation, solution));
-      case Outcome other -> other;
-    };
-  }
-
-  /// Derives however long it takes: whatever must be simulated is simulated first.
-  static Settled deriveAtOnce(Solution solution) {
-    return switch (work(solution)) {
-      case Settled settled -> settled;
-      case Waiting(var experiment) -> {
-        Simulator.run(experiment, _ -> {}, () -> false);
-        yield deriveAtOnce(solution);
-      }
-    };
-  }
-
-  /// @throws IllegalArgumentException if no procedure has this id
-  static Procedure of(String id) {
-    return all().stream()
-        .filter(procedure -> procedure.id().equals(id))
-        .findFirst()
-        .orElseThrow(() -> new IllegalArgumentException("no procedure " + id));
-  }
 }

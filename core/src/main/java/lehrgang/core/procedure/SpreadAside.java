@@ -4,11 +4,10 @@ import static lehrgang.core.expr.Expr.number;
 import static lehrgang.core.expr.Expr.product;
 import static lehrgang.core.expr.Expr.ref;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lehrgang.core.cases.Origin;
@@ -16,12 +15,11 @@ import lehrgang.core.cases.Spread;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Derivation;
-import lehrgang.core.derivation.Derivation.Lines;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
-import lehrgang.core.derivation.Reading;
-import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Lines;
 import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.Expr.Source;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
@@ -34,12 +32,16 @@ import lehrgang.core.wording.Phrase;
 ///
 /// It is the same for every procedure, so it is added to what any of them derives.
 final class SpreadAside {
+  /// The step in whose table the classes stand.
+  private static final String STEP = "data";
+
+  private static final LineId RATIO = LineId.of("x.ratio");
+
   /// Fewer records than this have no skewness worth speaking of.
   private static final int FEWEST = 3;
 
   private final Spread spread;
   private final List<Spread.Group> groups;
-  private final Lines lines = new Lines();
 
   private SpreadAside(Spread spread) {
     this.spread = spread;
@@ -50,7 +52,7 @@ final class SpreadAside {
     return group.records() >= FEWEST
         && group
                 .squares()
-                .multiply(java.math.BigDecimal.valueOf(group.records()))
+                .multiply(BigDecimal.valueOf(group.records()))
                 .compareTo(group.sum().multiply(group.sum()))
             > 0;
   }
@@ -63,57 +65,44 @@ final class SpreadAside {
         .flatMap(tally -> tally.spread())
         .map(SpreadAside::new)
         .filter(aside -> !aside.groups.isEmpty())
-        .map(aside -> aside.addedTo(derivation))
+        .map(aside -> derivation.extended(aside::addTo, STEP, aside.blocks()))
         .orElse(derivation);
   }
 
-  private Derivation addedTo(Derivation derivation) {
+  private void addTo(Lines lines) {
+    lines.begin(STEP);
     for (int g = 1; g <= groups.size(); g++) {
-      addGroup(g);
+      addGroup(lines, g);
     }
     if (groups.size() > 1) {
-      addRatio();
+      lines.add(ratio());
     }
-    Evaluation own = lines.evaluate(new Reading.Exact());
-    Map<LineId, Line> all = new LinkedHashMap<>(derivation.lines());
-    all.putAll(lines.inOrder());
-    Map<LineId, Value> values = new HashMap<>(derivation.exact().values());
-    values.putAll(own.values());
-    List<Step> steps =
-        derivation.steps().stream()
-            .map(step -> step.id().equals("data") ? extended(step, own) : step)
-            .toList();
-    return new Derivation(
-        derivation.procedure(),
-        all,
-        steps,
-        derivation.conditions(),
-        derivation.notes(),
-        derivation.verdict(),
-        new Evaluation(Map.copyOf(values)));
   }
 
-  private void addGroup(int g) {
+  private void addGroup(Lines lines, int g) {
     Spread.Group group = groups.get(g - 1);
-    add("x.n", Symbol.of("n"), g, new Expr.Datum(Value.of(group.records())), Kind.COUNT);
-    add("x.sum", Symbol.of("Σx"), g, new Expr.Datum(Value.exactly(group.sum())), Kind.CLAIM);
+    add(lines, "x.n", Symbol.of("n"), g, recorded(Value.of(group.records())), Kind.COUNT);
+    add(lines, "x.sum", Symbol.of("Σx"), g, recorded(Value.exactly(group.sum())), Kind.CLAIM);
     add(
+        lines,
         "x.squares",
         Symbol.of("Σx").raised("2"),
         g,
-        new Expr.Datum(Value.exactly(group.squares())),
+        recorded(Value.exactly(group.squares())),
         Kind.CLAIM);
     add(
+        lines,
         "x.cubes",
         Symbol.of("Σx").raised("3"),
         g,
-        new Expr.Datum(Value.exactly(group.cubes())),
+        recorded(Value.exactly(group.cubes())),
         Kind.CLAIM);
     Expr n = of("x.n", g);
     Expr mean = of("x.mean", g);
     Expr squares = of("x.squares", g);
-    add("x.mean", Symbol.of("x̄"), g, of("x.sum", g).over(n), Kind.MEASURE);
+    add(lines, "x.mean", Symbol.of("x̄"), g, of("x.sum", g).over(n), Kind.MEASURE);
     add(
+        lines,
         "x.sd",
         Symbol.of("s"),
         g,
@@ -124,58 +113,77 @@ final class SpreadAside {
         Expr.sum(of("x.cubes", g).over(n), product(number(2), mean.to(3)))
             .minus(product(number(3), mean, squares.over(n)));
     add(
+        lines,
         "x.skewness",
         Symbol.of("g"),
         g,
         third.over(product(variance, variance.root())),
         Kind.MEASURE);
-    add("x.limit", Symbol.of("L"), g, product(number(2), number(6).over(n).root()), Kind.MEASURE);
+    add(
+        lines,
+        "x.limit",
+        Symbol.of("L"),
+        g,
+        product(number(2), number(6).over(n).root()),
+        Kind.MEASURE);
   }
 
   private static Expr of(String family, int group) {
     return ref(LineId.of(family, group));
   }
 
-  private void add(String family, Symbol symbol, int group, Expr formula, Kind kind) {
+  private static Expr recorded(Value number) {
+    return new Expr.Datum(number, Source.RECORDS);
+  }
+
+  private void add(Lines lines, String family, Symbol symbol, int group, Expr formula, Kind kind) {
     LineId id = LineId.of(family, group);
-    lines.add(new Line(id, symbol.at(id.index()), place(groups.get(group - 1)), formula, kind));
+    lines.add(
+        new Line(
+            id,
+            symbol.at(id.index()),
+            Phrase.of("name." + family),
+            place(groups.get(group - 1)),
+            formula,
+            kind));
   }
 
   private Phrase place(Spread.Group group) {
     return group.label().isEmpty() ? Phrase.of("spread.all") : Phrase.label(group.label());
   }
 
-  private void addRatio() {
+  private Line ratio() {
     List<Expr> variances =
         IntStream.rangeClosed(1, groups.size()).mapToObj(g -> of("x.sd", g).squared()).toList();
-    lines.add(
-        new Line(
-            LineId.of("x.ratio"),
-            Symbol.of("F"),
-            Phrase.of("family.x.ratio"),
-            new Expr.Maximum(variances).over(new Expr.Minimum(variances)),
-            Kind.MEASURE));
+    return new Line(
+        RATIO,
+        Symbol.of("F"),
+        Phrase.of("name.x.ratio"),
+        new Expr.Maximum(variances).over(new Expr.Minimum(variances)),
+        Kind.MEASURE);
   }
 
-  private Step extended(Step data, Evaluation own) {
-    List<Block> blocks = new ArrayList<>(data.blocks());
-    blocks.add(
-        new Block.Prose(
-            Phrase.of(groups.size() > 1 ? "spread.intro" : "spread.intro.one")
-                .with("column", spread.column())));
-    blocks.add(table());
-    blocks.add(new Block.Working(lines.ofFamilies("x.mean"), LineId.of("x.mean", 1)));
-    blocks.add(new Block.Working(lines.ofFamilies("x.sd"), LineId.of("x.sd", 1)));
-    blocks.add(new Block.Working(lines.ofFamilies("x.skewness"), LineId.of("x.skewness", 1)));
-    blocks.add(new Block.Remark(Block.Tone.NOTE, verdict(own)));
-    if (groups.size() > 1) {
+  /// What is added to the step of the data, once every line has come to something.
+  private Derivation.Addition blocks() {
+    return (values, lines) -> {
+      List<Block> blocks = new ArrayList<>();
       blocks.add(
-          new Block.Remark(
-              Block.Tone.NOTE, Phrase.of("spread.ratio").with("ratio", LineId.of("x.ratio"))));
-    }
-    List<LineId> established = new ArrayList<>(data.lines());
-    established.addAll(lines.inOrder().keySet());
-    return new Step(data.id(), data.summary(), established, data.options(), blocks);
+          new Block.Prose(
+              Phrase.of(groups.size() > 1 ? "spread.intro" : "spread.intro.one")
+                  .with("column", spread.column())));
+      blocks.add(table());
+      for (String family : List.of("x.mean", "x.sd", "x.skewness")) {
+        blocks.add(new Block.Working(lines.family(family), LineId.of(family, 1)));
+      }
+      List<LineId> grounds = new ArrayList<>(lines.family("x.skewness"));
+      grounds.addAll(lines.family("x.limit"));
+      blocks.add(new Block.Remark(Block.Tone.NOTE, verdict(values), grounds));
+      if (groups.size() > 1) {
+        blocks.add(
+            new Block.Remark(Block.Tone.NOTE, Phrase.of("spread.ratio").with("ratio", RATIO)));
+      }
+      return blocks;
+    };
   }
 
   private Block table() {
@@ -205,15 +213,16 @@ final class SpreadAside {
   }
 
   /// Which groups are skewed more than chance explains.
-  private Phrase verdict(Evaluation own) {
+  private Phrase verdict(Evaluation values) {
     List<Spread.Group> skewed =
         IntStream.rangeClosed(1, groups.size())
             .filter(
                 g ->
-                    own.of(LineId.of("x.skewness", g))
-                            .magnitude()
-                            .compareTo(own.of(LineId.of("x.limit", g)))
-                        > 0)
+                    values
+                        .find(LineId.of("x.skewness", g))
+                        .filter(
+                            skewness -> isBeyond(skewness, values.find(LineId.of("x.limit", g))))
+                        .isPresent())
             .mapToObj(g -> groups.get(g - 1))
             .toList();
     if (skewed.isEmpty()) {
@@ -225,5 +234,9 @@ final class SpreadAside {
         ? Phrase.of("spread.skewed").with("groups", Phrase.of("spread.all"))
         : Phrase.of(skewed.size() > 1 ? "spread.skewed.several" : "spread.skewed")
             .with("groups", names);
+  }
+
+  private static boolean isBeyond(Value skewness, Optional<Value> limit) {
+    return limit.filter(bound -> skewness.magnitude().compareTo(bound) > 0).isPresent();
   }
 }

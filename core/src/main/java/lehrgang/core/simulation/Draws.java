@@ -38,8 +38,7 @@ public final class Draws {
   public record Bin(double from, double to, int count) {}
 
   /// A histogram from 0 to a little beyond nearly all draws and the observed statistic; the last
-  /// class
-  /// holds whatever lies further out.
+  /// class holds whatever lies further out.
   public List<Bin> histogram(int classes, double observed) {
     double nearlyAll = sorted[(int) (0.998 * (sorted.length - 1))];
     double end = Math.max(nearlyAll, Math.min(observed, 2 * nearlyAll)) * 1.08 + 1e-9;

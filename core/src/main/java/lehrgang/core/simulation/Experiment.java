@@ -1,29 +1,33 @@
 package lehrgang.core.simulation;
 
 import java.util.List;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
 
 /// What chance is asked to do, again and again.
 ///
-/// @param draw        how one table comes about if H₀ is true
-/// @param repetitions how many tables are drawn, 1 or more
-/// @param seed        the same seed draws the same tables
-public record Experiment(Draw draw, int repetitions, long seed) {
+/// @param draw         how one table comes about if H₀ is true
+/// @param expected     the count expected in each cell, by row
+/// @param contribution what a cell adds to the statistic, as a formula in [#OBSERVED] and
+/// [#EXPECTED]
+/// @param repetitions  how many tables are drawn, 1 or more
+/// @param seed         the same seed draws the same tables
+public record Experiment(
+    Draw draw, List<List<Double>> expected, Expr contribution, int repetitions, long seed) {
+  /// Stands for the count of a cell in the formula of its contribution.
+  public static final LineId OBSERVED = LineId.of("O");
+
+  /// Stands for the count expected in a cell in the formula of its contribution.
+  public static final LineId EXPECTED = LineId.of("E");
+
   /// How a table comes about if H₀ is true.
-  public sealed interface Draw {
-    /// The number of observations in a table.
-    long observations();
-  }
+  public sealed interface Draw {}
 
   /// Tables with the margins of the observed one.
   public record FixedMargins(List<Long> rows, List<Long> columns) implements Draw {
     public FixedMargins {
       rows = List.copyOf(rows);
       columns = List.copyOf(columns);
-    }
-
-    @Override
-    public long observations() {
-      return rows.stream().mapToLong(Long::longValue).sum();
     }
   }
 
@@ -34,8 +38,16 @@ public record Experiment(Draw draw, int repetitions, long seed) {
     }
   }
 
-  /// Single draws of an observation in all: what the work is measured by.
+  /// @throws IllegalArgumentException if there are no repetitions
+  public Experiment {
+    if (repetitions < 1) {
+      throw new IllegalArgumentException("a table must be drawn at least once: " + repetitions);
+    }
+    expected = expected.stream().map(List::copyOf).toList();
+  }
+
+  /// Single counts drawn in all: what the work is measured by.
   public long size() {
-    return draw.observations() * repetitions;
+    return expected.stream().mapToLong(List::size).sum() * repetitions;
   }
 }

@@ -2,32 +2,23 @@ package lehrgang.core.simulation;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
-import java.util.function.DoubleSupplier;
+import lehrgang.core.expr.Evaluator;
+import lehrgang.core.expr.Expr;
 import org.apache.commons.rng.UniformRandomProvider;
-import org.apache.commons.rng.sampling.distribution.AliasMethodDiscreteSampler;
-import org.apache.commons.rng.sampling.distribution.SharedStateDiscreteSampler;
 import org.apache.commons.rng.simple.RandomSource;
 
 /// Draws tables at random and takes the chi-squared statistic of each. The same experiment always
-/// gives
-/// the same draws; the latest ones are remembered.
+/// gives the same draws.
 public final class Simulator {
-  private static final int MOST_REMEMBERED = 6;
-  private static final int CHECK_EVERY = 64;
+  private static final int CHECK_EVERY = 256;
 
-  private static final Map<Experiment, Draws> DONE = new ConcurrentHashMap<>();
+  /// Contributions of larger counts are worked out each time they are met.
+  private static final int MOST_REMEMBERED = 20_000;
 
   private Simulator() {}
-
-  /// The draws of an experiment that was carried out already.
-  public static Optional<Draws> known(Experiment experiment) {
-    return Optional.ofNullable(DONE.get(experiment));
-  }
 
   /// Carries an experiment out.
   ///
@@ -37,11 +28,12 @@ public final class Simulator {
   public static Optional<Draws> run(
       Experiment experiment, DoubleConsumer progress, BooleanSupplier stopped) {
     UniformRandomProvider random = RandomSource.XO_RO_SHI_RO_128_PP.create(experiment.seed());
-    DoubleSupplier one =
+    TableAtRandom table =
         switch (experiment.draw()) {
-          case Experiment.FixedMargins margins -> new ShuffledTable(margins, random);
-          case Experiment.Multinomial multinomial -> new RandomCounts(multinomial, random);
+          case Experiment.FixedMargins margins -> new WithMargins(margins, random);
+          case Experiment.Multinomial multinomial -> new ByShares(multinomial, random);
         };
+    Statistic statistic = new Statistic(experiment.expected(), experiment.contribution());
     double[] statistics = new double[experiment.repetitions()];
     for (int k = 0; k < statistics.length; k++) {
       if (k % CHECK_EVERY == 0) {
@@ -50,106 +42,133 @@ public final class Simulator {
         }
         progress.accept((double) k / statistics.length);
       }
-      statistics[k] = one.getAsDouble();
+      statistics[k] = statistic.of(table.draw());
     }
     Arrays.sort(statistics);
-    Draws draws = new Draws(statistics);
-    if (DONE.size() >= MOST_REMEMBERED) {
-      DONE.clear();
-    }
-    DONE.put(experiment, draws);
     progress.accept(1);
-    return Optional.of(draws);
+    return Optional.of(new Draws(statistics));
   }
 
-  /// Deals the columns' labels out to the rows anew: every table with these margins comes as often
-  /// as
-  /// chance has it.
-  private static final class ShuffledTable implements DoubleSupplier {
-    private final UniformRandomProvider random;
-    private final int[] columnOf;
-    private final int[] rowEnds;
-    private final double[][] expected;
+  /// Counts that came about by chance, row after row; the same array each time.
+  private interface TableAtRandom {
+    int[] draw();
+  }
+
+  /// Deals each row's observations out to what is left of the columns: every table with these
+  /// margins
+  /// comes as often as chance has it.
+  private static final class WithMargins implements TableAtRandom {
+    private final Chance chance;
+    private final int[] rows;
+    private final int[] columns;
+    private final int[] left;
     private final int[] counts;
 
-    ShuffledTable(Experiment.FixedMargins margins, UniformRandomProvider random) {
-      this.random = random;
-      int n = Math.toIntExact(margins.observations());
-      this.columnOf = new int[n];
-      int at = 0;
-      for (int j = 0; j < margins.columns().size(); j++) {
-        int end = at + margins.columns().get(j).intValue();
-        Arrays.fill(columnOf, at, end, j);
-        at = end;
-      }
-      this.rowEnds = new int[margins.rows().size()];
-      this.expected = new double[rowEnds.length][margins.columns().size()];
-      int end = 0;
-      for (int i = 0; i < rowEnds.length; i++) {
-        end += margins.rows().get(i).intValue();
-        rowEnds[i] = end;
-        for (int j = 0; j < expected[i].length; j++) {
-          expected[i][j] = (double) margins.rows().get(i) * margins.columns().get(j) / n;
-        }
-      }
-      this.counts = new int[margins.columns().size()];
+    WithMargins(Experiment.FixedMargins margins, UniformRandomProvider random) {
+      this.rows = margins.rows().stream().mapToInt(Math::toIntExact).toArray();
+      this.columns = margins.columns().stream().mapToInt(Math::toIntExact).toArray();
+      this.left = new int[columns.length];
+      this.counts = new int[rows.length * columns.length];
+      this.chance = new Chance(random, Arrays.stream(rows).sum());
     }
 
-    /// The last row needs no shuffling: it gets what is left.
     @Override
-    public double getAsDouble() {
-      int last = rowEnds.length > 1 ? rowEnds[rowEnds.length - 2] : 0;
-      for (int k = 0; k < last; k++) {
-        int other = k + random.nextInt(columnOf.length - k);
-        int swapped = columnOf[k];
-        columnOf[k] = columnOf[other];
-        columnOf[other] = swapped;
-      }
-      double sum = 0;
-      int start = 0;
-      for (int i = 0; i < rowEnds.length; i++) {
-        Arrays.fill(counts, 0);
-        for (int k = start; k < rowEnds[i]; k++) {
-          counts[columnOf[k]]++;
+    public int[] draw() {
+      System.arraycopy(columns, 0, left, 0, columns.length);
+      int remaining = Arrays.stream(rows).sum();
+      int last = rows.length - 1;
+      for (int i = 0; i < last; i++) {
+        int drawn = rows[i];
+        int population = remaining;
+        for (int j = 0; j < columns.length; j++) {
+          int count =
+              j == columns.length - 1 ? drawn : chance.hypergeometric(population, left[j], drawn);
+          counts[i * columns.length + j] = count;
+          population -= left[j];
+          left[j] -= count;
+          drawn -= count;
         }
-        sum += distance(counts, expected[i]);
-        start = rowEnds[i];
+        remaining -= rows[i];
+      }
+      System.arraycopy(left, 0, counts, last * columns.length, columns.length);
+      return counts;
+    }
+  }
+
+  private static final class ByShares implements TableAtRandom {
+    private final Chance chance;
+    private final int observations;
+    private final double[] shares;
+    private final int[] counts;
+
+    ByShares(Experiment.Multinomial multinomial, UniformRandomProvider random) {
+      this.observations = Math.toIntExact(multinomial.observations());
+      this.shares = multinomial.shares().stream().mapToDouble(Double::doubleValue).toArray();
+      this.counts = new int[shares.length];
+      this.chance = new Chance(random, observations);
+    }
+
+    @Override
+    public int[] draw() {
+      int left = observations;
+      double rest = Arrays.stream(shares).sum();
+      for (int j = 0; j < shares.length; j++) {
+        boolean last = j == shares.length - 1;
+        counts[j] = last ? left : chance.binomial(left, shares[j] / rest);
+        left -= counts[j];
+        rest -= shares[j];
+      }
+      return counts;
+    }
+  }
+
+  /// The statistic of a table, by the formula that the page shows.
+  private static final class Statistic {
+    private final double[] expected;
+    private final double[][] known;
+    private final Expr contribution;
+    private final Evaluator<Double> evaluator;
+    private double observedHere;
+    private double expectedHere;
+
+    Statistic(List<List<Double>> expected, Expr contribution) {
+      this.expected =
+          expected.stream().flatMap(List::stream).mapToDouble(Double::doubleValue).toArray();
+      this.known = new double[this.expected.length][];
+      this.contribution = contribution;
+      this.evaluator =
+          Evaluator.inDoubles(id -> id.equals(Experiment.OBSERVED) ? observedHere : expectedHere);
+    }
+
+    double of(int[] counts) {
+      double sum = 0;
+      for (int cell = 0; cell < counts.length; cell++) {
+        sum += contribution(cell, counts[cell]);
       }
       return sum;
     }
-  }
 
-  private static final class RandomCounts implements DoubleSupplier {
-    private final SharedStateDiscreteSampler category;
-    private final long observations;
-    private final double[] expected;
-    private final int[] counts;
-
-    RandomCounts(Experiment.Multinomial multinomial, UniformRandomProvider random) {
-      List<Double> shares = multinomial.shares();
-      double[] probabilities = shares.stream().mapToDouble(Double::doubleValue).toArray();
-      this.observations = multinomial.observations();
-      this.category = AliasMethodDiscreteSampler.of(random, probabilities);
-      this.expected = Arrays.stream(probabilities).map(p -> p * observations).toArray();
-      this.counts = new int[probabilities.length];
-    }
-
-    @Override
-    public double getAsDouble() {
-      Arrays.fill(counts, 0);
-      for (long k = 0; k < observations; k++) {
-        counts[category.sample()]++;
+    private double contribution(int cell, int count) {
+      if (count >= MOST_REMEMBERED) {
+        return worked(cell, count);
       }
-      return distance(counts, expected);
+      double[] ofCell = known[cell];
+      if (ofCell == null || ofCell.length <= count) {
+        int before = ofCell == null ? 0 : ofCell.length;
+        ofCell = ofCell == null ? new double[count + 1] : Arrays.copyOf(ofCell, count + 1);
+        Arrays.fill(ofCell, before, count + 1, Double.NaN);
+        known[cell] = ofCell;
+      }
+      if (Double.isNaN(ofCell[count])) {
+        ofCell[count] = worked(cell, count);
+      }
+      return ofCell[count];
     }
-  }
 
-  private static double distance(int[] counts, double[] expected) {
-    double sum = 0;
-    for (int j = 0; j < counts.length; j++) {
-      double difference = counts[j] - expected[j];
-      sum += difference * difference / expected[j];
+    private double worked(int cell, int count) {
+      observedHere = count;
+      expectedHere = expected[cell];
+      return evaluator.evaluate(contribution).found().orElseThrow();
     }
-    return sum;
   }
 }

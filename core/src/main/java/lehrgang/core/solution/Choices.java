@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Reading;
-import lehrgang.core.derivation.Step;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Rational;
@@ -37,9 +36,11 @@ public record Choices(
     return new Choices("0.05", Map.of(), Map.of(), Decimals.usual(), Optional.empty());
   }
 
-  public String option(Step.Option option) {
-    String chosen = options.getOrDefault(option.id(), option.values().getFirst());
-    return option.values().contains(chosen) ? chosen : option.values().getFirst();
+  /// What is chosen of an option: its usual value where nothing was, or where what was is not on
+  /// offer.
+  public String option(ProcedureOption.OneOf option) {
+    String chosen = options.getOrDefault(option.id(), option.usual());
+    return option.values().contains(chosen) ? chosen : option.usual();
   }
 
   public Choices withOption(String id, String value) {
@@ -52,11 +53,14 @@ public record Choices(
     return new Choices(typed, numbers, options, decimals, onTheWay);
   }
 
-  /// What was typed in a field.
-  ///
-  /// @param usual what stands there before anything is typed
-  public String typed(String field, String usual) {
-    return field.equals(LEVEL) ? level : numbers.getOrDefault(field, usual);
+  /// What was typed in the field of an option; its usual value before anything was.
+  public String typed(ProcedureOption.Typed option) {
+    return option.id().equals(LEVEL) ? level : numbers.getOrDefault(option.id(), option.usual());
+  }
+
+  /// What was typed in a field, or `otherwise` before anything was.
+  public String typedOr(String field, String otherwise) {
+    return field.equals(LEVEL) ? level : numbers.getOrDefault(field, otherwise);
   }
 
   public Choices withTyped(String field, String text) {
@@ -95,8 +99,6 @@ public record Choices(
 
   /// The reading that the page shows.
   public Reading reading() {
-    return onTheWay.isPresent()
-        ? new Reading.RoundedOnTheWay(shownDecimals())
-        : new Reading.Exact();
+    return onTheWay.isPresent() ? Reading.EXACT.roundedOnTheWay(shownDecimals()) : Reading.EXACT;
   }
 }

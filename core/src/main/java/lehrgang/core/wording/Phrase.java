@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.Map;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.NumberStyle;
 
@@ -20,6 +21,9 @@ public record Phrase(String key, Map<String, Filling> fillings) {
 
   /// The symbol of a line.
   public record Written(Symbol symbol) implements Filling {}
+
+  /// A formula, as it is set.
+  public record Set(Box box) implements Filling {}
 
   /// Symbol, sign and number of a line, such as *p* ≈ 0.0070 or *p* < 0.0001.
   public record Stated(LineId line) implements Filling {}

@@ -121,6 +121,7 @@ public final class Wording {
       case Phrase.Words(var text) -> words(text, weight, spans);
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
       case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbol.box()));
+      case Phrase.Set(var box) -> spans.add(new Span.Formula(box));
       case Phrase.Stated(var line) -> spans.addAll(numbers.stated(line));
       case Phrase.Reported reported -> words(numbers.reported(reported), weight, spans);
       case Phrase.Nested(var inner) -> append(inner, numbers, weight, spans);

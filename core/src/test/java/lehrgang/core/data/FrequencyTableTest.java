@@ -3,6 +3,7 @@ package lehrgang.core.data;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.FrequencyTable.Rescaling;
 import lehrgang.core.data.FrequencyTable.Stated;
@@ -20,11 +21,14 @@ class FrequencyTableTest {
   }
 
   private static FrequencyTable good(TableEntry entry) {
-    return ((Checked.Good<FrequencyTable>) FrequencyTable.check(entry, Rescaling.REFUSED)).data();
+    return ((Checked.Good<FrequencyTable>)
+            FrequencyTable.check(entry, Optional.empty(), Rescaling.REFUSED))
+        .data();
   }
 
   private static List<Problem> problems(TableEntry entry) {
-    return ((Checked.Bad<FrequencyTable>) FrequencyTable.check(entry, Rescaling.REFUSED))
+    return ((Checked.Bad<FrequencyTable>)
+            FrequencyTable.check(entry, Optional.empty(), Rescaling.REFUSED))
         .problems();
   }
 
@@ -62,7 +66,7 @@ class FrequencyTableTest {
     Problem problem = problems(entry(shares)).getFirst();
     assertThat(Wording.english().text(problem.sentence())).isEqualTo(sentence);
     assertThat(problem.remedy()).contains(new Problem.Remedy("shares", "rescaled"));
-    assertThat(FrequencyTable.check(entry(shares), Rescaling.ALLOWED))
+    assertThat(FrequencyTable.check(entry(shares), Optional.empty(), Rescaling.ALLOWED))
         .isInstanceOf(Checked.Good.class);
   }
 

@@ -65,7 +65,7 @@ class ChiSquaredReferenceTest {
         ChiSquaredUpperTail.INSTANCE.written(
             List.of(new Expr.Constant(statistic.inDecimals()), Expr.number(df)),
             List.of(statistic, Value.of(df)));
-    assertThat(Evaluator.evaluateClosed(written)).isEqualTo(tail(statistic, df));
+    assertThat(Evaluator.closed(written)).isEqualTo(tail(statistic, df));
   }
 
   @ParameterizedTest
@@ -81,7 +81,8 @@ class ChiSquaredReferenceTest {
   void nothingIsRequiredOfTheStatisticBeyondNotBeingNegative() {
     assertThat(tail(Value.ZERO, 1).decimal()).isEqualByComparingTo("1");
     assertThat(tail(Value.ZERO, 4).decimal()).isEqualByComparingTo("1");
-    assertThat(tail(Value.exactly("1e16"), 3).signum()).isZero();
+    assertThat(tail(Value.exactly("1e16"), 3)).isBetween(Value.ZERO, Value.exactly("1e-300"));
+    assertThat(tail(Value.exactly("1e16"), 3).signum()).isPositive();
     assertThatThrownBy(() -> tail(Value.of(-1), 2)).isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> tail(Value.ONE, 0)).isInstanceOf(IllegalArgumentException.class);
   }

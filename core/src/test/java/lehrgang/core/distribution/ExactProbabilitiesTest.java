@@ -35,7 +35,7 @@ class ExactProbabilitiesTest {
 
   private static Value byFormula(NamedFunction function, List<Value> values) {
     List<Expr> arguments = values.stream().map(v -> (Expr) new Expr.Constant(v)).toList();
-    return Evaluator.evaluateClosed(function.written(arguments, values));
+    return Evaluator.closed(function.written(arguments, values));
   }
 
   @ParameterizedTest

@@ -32,8 +32,7 @@ class ProcedureBehaviourTest {
       ReferenceCases.solution("one-proportion", ReferenceCases.shares(List.of(List.of(76L, 170L))));
 
   private static Solution pairs(long b, long c) {
-    return ReferenceCases.solution(
-        "matched-pairs", ReferenceCases.table(List.of(List.of(40L, b), List.of(c, 28L))));
+    return ReferenceCases.solution("matched-pairs", ReferenceCases.pairs(40, b, c, 28));
   }
 
   private static Solution typed(Solution solution, String field, String text) {
@@ -67,10 +66,7 @@ class ProcedureBehaviourTest {
   private static String problem(Solution solution) {
     return Wording.english()
         .text(
-            ((Procedure.Refused) Procedure.deriveAtOnce(solution))
-                .problems()
-                .getFirst()
-                .sentence());
+            ((Procedure.Refused) Procedures.workAtOnce(solution)).problems().getFirst().sentence());
   }
 
   @Test
@@ -133,7 +129,7 @@ class ProcedureBehaviourTest {
             "claimed",
             "0.2");
     assertThat(text(small)).contains("The smallest of these is 8.00: enough.");
-    assertThat(text(option(small, "enough", "at-least-10")))
+    assertThat(text(option(small, "conditions", "every-10")))
         .contains("too few for the curve")
         .contains("rest on a doubtful model");
   }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
@@ -81,7 +80,7 @@ class ProcedurePropertiesTest {
       @ForAll @IntRange(min = 1, max = 40) int more1,
       @ForAll @IntRange(min = 1, max = 40) int x2,
       @ForAll @IntRange(min = 1, max = 40) int more2) {
-    Evaluation corrected = with(shares(x1, x1 + more1, x2, x2 + more2), "continuity", "corrected");
+    Evaluation corrected = with(shares(x1, x1 + more1, x2, x2 + more2), "correction", "corrected");
     assertThat(corrected.of("p.cc").compareTo(corrected.of("p"))).isGreaterThanOrEqualTo(0);
   }
 
@@ -96,9 +95,9 @@ class ProcedurePropertiesTest {
     Solution solution = ReferenceCases.solution("fisher", table);
     Evaluation values = ReferenceCases.derive(solution).exact();
     Value sum =
-        values.values().entrySet().stream()
-            .filter(entry -> entry.getKey().name().equals("P"))
-            .map(Map.Entry::getValue)
+        values.results().keySet().stream()
+            .filter(id -> id.name().equals("P"))
+            .map(values::of)
             .reduce(Value.ZERO, Value::plus);
     assertThat(sum).isEqualTo(Value.ONE);
     Value overlap = values.of("p.less").plus(values.of("p.greater")).minus(Value.ONE);

@@ -122,10 +122,8 @@ class ProcedureReferenceTest {
         ReferenceCases.derive(
                 ReferenceCases.solution(
                     "matched-pairs",
-                    ReferenceCases.table(
-                        List.of(
-                            List.of(10L, reference.get("b").asLong()),
-                            List.of(reference.get("c").asLong(), 12L)))))
+                    ReferenceCases.pairs(
+                        10, reference.get("b").asLong(), reference.get("c").asLong(), 12)))
             .exact();
     Map.of("X2", "X2", "X2.cc", "X2cc", "p", "p", "p.cc", "pcc", "p.exact", "exact")
         .forEach((id, name) -> assertIs(values.of(id), reference.get(name)));

@@ -53,7 +53,7 @@ class SpreadAsideTest {
   }
 
   private static Derivation derive(Solution solution) {
-    return ((Procedure.Derived) Procedure.deriveAtOnce(solution)).derivation();
+    return ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
   }
 
   private static String remarks(Solution solution) {

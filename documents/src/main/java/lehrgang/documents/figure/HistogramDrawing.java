@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.distribution.ChiSquaredCurve;
+import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.FigureSpec.Histogram;
 import lehrgang.core.simulation.Draws.Bin;
 import lehrgang.documents.figure.Drawing.Anchor;
@@ -32,7 +33,8 @@ final class HistogramDrawing {
   HistogramDrawing(Histogram histogram, double width) {
     this.histogram = histogram;
     this.width = width;
-    this.end = Math.max(histogram.bins().getLast().to(), histogram.statistic().at() * 1.08);
+    double observed = histogram.statistic().map(FigureSpec.Mark::at).orElse(0.0);
+    this.end = Math.max(histogram.bins().getLast().to(), observed * 1.08);
     this.highest = histogram.bins().stream().mapToDouble(this::density).max().orElse(1);
   }
 
@@ -53,7 +55,7 @@ final class HistogramDrawing {
     curve();
     pad.line(SIDE, BASE, width - SIDE, BASE, Ink.SOFT, 1, Stroke.SOLID);
     axis();
-    statistic();
+    histogram.statistic().ifPresent(this::statistic);
     legend();
     return pad.finish(width, HEIGHT, histogram.alternative());
   }
@@ -62,7 +64,7 @@ final class HistogramDrawing {
     if (bin.count() == 0) {
       return;
     }
-    boolean beyond = bin.to() > histogram.statistic().at();
+    boolean beyond = histogram.statistic().filter(mark -> bin.to() > mark.at()).isPresent();
     double top = y(density(bin));
     pad.bar(
         x(bin.from()) + 0.5,
@@ -71,7 +73,7 @@ final class HistogramDrawing {
         BASE - top,
         beyond ? Ink.REJECTION : Ink.SOFT,
         beyond ? Filling.FILLED : Filling.HOLLOW,
-        histogram.statistic().line());
+        histogram.statistic().map(FigureSpec.Mark::line));
   }
 
   private void curve() {
@@ -95,18 +97,18 @@ final class HistogramDrawing {
     }
   }
 
-  private void statistic() {
-    double at = x(histogram.statistic().at());
+  private void statistic(FigureSpec.Mark mark) {
+    double at = x(mark.at());
     pad.line(at, BASE, at, BASE - 74, Ink.INK, 2.2, Stroke.DASHED);
     boolean right = at < width * 0.75;
     pad.label(
         right ? at + 6 : at - 6,
         BASE - 66,
-        histogram.statistic().label(),
+        mark.label(),
         right ? Anchor.START : Anchor.END,
         Ink.INK,
         Face.STRONG,
-        Optional.of(histogram.statistic().line()));
+        Optional.of(mark.line()));
   }
 
   private void legend() {

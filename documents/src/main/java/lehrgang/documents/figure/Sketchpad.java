@@ -31,7 +31,18 @@ final class Sketchpad {
   }
 
   void bar(double x, double y, double width, double height, Ink ink, Filling filling, LineId line) {
-    shapes.add(new Drawing.Bar(x, y, width, height, ink, filling, Optional.of(line)));
+    bar(x, y, width, height, ink, filling, Optional.of(line));
+  }
+
+  void bar(
+      double x,
+      double y,
+      double width,
+      double height,
+      Ink ink,
+      Filling filling,
+      Optional<LineId> line) {
+    shapes.add(new Drawing.Bar(x, y, width, height, ink, filling, line));
   }
 
   /// A filled point.

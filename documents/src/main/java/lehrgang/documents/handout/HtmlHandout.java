@@ -36,10 +36,10 @@ public final class HtmlHandout {
     HtmlBlocks blocks = new HtmlBlocks(page);
     return SHEET.execute(
         Map.of(
-            "language", page.solution().language().toLanguageTag(),
+            "language", page.language(),
             "style", STYLE,
             "title", title(page),
-            "source", page.solution().question().source(),
+            "source", page.question().source(),
             "audience", page.wording().text("audience." + audience.key()),
             "audienceKey", audience.key(),
             "nameLine",
@@ -51,7 +51,7 @@ public final class HtmlHandout {
   }
 
   private static String title(Page page) {
-    String title = page.solution().question().title();
+    String title = page.question().title();
     return title.isBlank() ? page.wording().text("question.untitled") : title;
   }
 

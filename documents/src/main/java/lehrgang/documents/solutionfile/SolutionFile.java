@@ -18,6 +18,7 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
@@ -44,7 +45,7 @@ public record SolutionFile(Solution solution, ObjectNode original) {
 
   /// A solution in which everything is still to be typed, for the usual procedure.
   public static SolutionFile blank() {
-    return blank(Procedure.all().getFirst());
+    return blank(Procedures.all().getFirst());
   }
 
   /// A solution in which everything is still to be typed.

@@ -11,7 +11,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
-import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
@@ -67,7 +67,7 @@ final class SolutionReader {
 
   private String procedure() throws FileProblem {
     String id = text(document, "procedure", "");
-    if (Procedure.all().stream().noneMatch(known -> known.id().equals(id))) {
+    if (Procedures.all().stream().noneMatch(known -> known.id().equals(id))) {
       throw new FileProblem(
           name + ": \"procedure\" is \"" + id + "\", which this version does not know.");
     }
@@ -136,7 +136,7 @@ final class SolutionReader {
     Map<String, String> options = new LinkedHashMap<>();
     for (var field : node.properties()) {
       if (!NOT_OPTIONS.contains(field.getKey()) && field.getValue().isString()) {
-        options.put(field.getKey(), field.getValue().asString());
+        OldOptions.put(options, field.getKey(), field.getValue().asString());
       }
     }
     Optional<Integer> onTheWay =

@@ -63,7 +63,9 @@ public final class TableExport {
     if (cell.appearance() == Appearance.BLANK) {
       return "";
     }
-    return digits == Digits.FULL ? FullDigits.of(page.values().of(cell.line())) : cell.text();
+    return digits == Digits.FULL
+        ? page.value(cell.line()).map(FullDigits::of).orElse("")
+        : cell.text();
   }
 
   private static String label(String text) {

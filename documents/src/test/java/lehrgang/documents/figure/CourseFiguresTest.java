@@ -12,6 +12,7 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -26,7 +27,7 @@ class CourseFiguresTest {
   private static final double WIDTH = 640;
 
   private static List<FigureSpec> figures(Solution solution) {
-    Procedure.Settled settled = Procedure.deriveAtOnce(solution);
+    Procedure.Settled settled = Procedures.workAtOnce(solution);
     Page page = Page.of(solution, ((Procedure.Derived) settled).derivation(), Audience.FULL);
     return page.steps().stream()
         .flatMap(step -> step.blocks().stream())

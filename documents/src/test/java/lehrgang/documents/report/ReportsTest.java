@@ -15,7 +15,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ReportsTest {
   private final String text = DerivationText.of(Demo.page(Audience.FULL));
   private final JsonNode json =
-      JsonMapper.shared().readTree(DerivationJson.of(Demo.page(Audience.FULL)));
+      JsonMapper.shared()
+          .readTree(
+              DerivationJson.of(Demo.solution(), Demo.derivation(Demo.solution()), List.of()));
 
   private JsonNode line(String id) {
     return json.get("lines").values().stream()
@@ -71,8 +73,11 @@ class ReportsTest {
 
   @Test
   void numbersHaveFifteenDigitsOrMoreHoweverSmall() {
+    assertThat(FullDigits.of(Value.exactly("2.4935685454732355231e-261")))
+        .isEqualTo("2.4935685454732355E-261");
     assertThat(FullDigits.of(Value.exactly("2.4935685454732355231e-361")))
-        .isEqualTo("2.4935685454732355E-361");
+        .as("bounded, but never 0")
+        .isEqualTo("<1e-300");
     assertThat(FullDigits.of(Value.of(480))).isEqualTo("480");
     assertThat(FullDigits.of(Value.exactly("0.0069736470123144").inDecimals()))
         .isEqualTo("0.0069736470123144");

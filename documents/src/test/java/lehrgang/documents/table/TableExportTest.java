@@ -9,6 +9,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableExport.Digits;
@@ -19,7 +20,7 @@ class TableExportTest {
   private static final Solution DEMO = SolutionFile.demo().solution();
 
   private static Page page(Solution solution, Audience audience) {
-    Procedure.Settled settled = Procedure.deriveAtOnce(solution);
+    Procedure.Settled settled = Procedures.workAtOnce(solution);
     return Page.of(solution, ((Procedure.Derived) settled).derivation(), audience);
   }
 

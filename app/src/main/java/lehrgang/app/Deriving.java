@@ -1,0 +1,57 @@
+package lehrgang.app;
+
+import java.io.PrintWriter;
+import java.util.function.DoubleConsumer;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.simulation.Draws;
+import lehrgang.core.simulation.Simulator;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+
+/// Works solutions out for commands, however long it takes.
+final class Deriving {
+  /// Progress is worth a line each time another tenth is done.
+  private static final int PARTS = 10;
+
+  /// So many counts are drawn in a moment.
+  private static final long SHORT = 5_000_000;
+
+  private Deriving() {}
+
+  /// @param out what is told how far long work is
+  /// @throws Complaint if something is wrong with the data or the choices
+  static Derivation derive(Solution solution, PrintWriter out) {
+    return switch (Procedures.work(solution)) {
+      case Procedure.Settled settled -> derivation(settled);
+      case Procedure.Waiting waiting -> derivation(waiting.then().apply(draws(waiting, out)));
+    };
+  }
+
+  private static Derivation derivation(Procedure.Settled settled) {
+    return switch (settled) {
+      case Procedure.Derived(var derivation) -> derivation;
+      case Procedure.Refused(var problems) ->
+          throw new Complaint(Wording.english().text(problems.getFirst().sentence()));
+    };
+  }
+
+  private static Draws draws(Procedure.Waiting waiting, PrintWriter out) {
+    boolean slow = waiting.experiment().size() > SHORT;
+    return Simulator.run(waiting.experiment(), slow ? tenths(out) : _ -> {}, () -> false)
+        .orElseThrow();
+  }
+
+  private static DoubleConsumer tenths(PrintWriter out) {
+    int[] told = {0};
+    return part -> {
+      int done = (int) Math.floor(part * PARTS);
+      if (done > told[0]) {
+        told[0] = done;
+        out.println("Drawing tables: " + done * (100 / PARTS) + " %");
+        out.flush();
+      }
+    };
+  }
+}

@@ -1,0 +1,165 @@
+package lehrgang.app;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.number.Decimals;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.ProcedureOption;
+import lehrgang.core.solution.ProcedureOption.OneOf;
+import lehrgang.core.solution.ProcedureOption.Typed;
+import lehrgang.core.wording.Wording;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Model.OptionSpec;
+import picocli.CommandLine.ParseResult;
+
+/// The options that the procedures declare, as flags. Each procedure takes its own and refuses the
+/// others.
+final class ProcedureFlags {
+  private static final Wording WORDING = Wording.english();
+
+  private final ParseResult given;
+  private final Procedure procedure;
+
+  private ProcedureFlags(ParseResult given, Procedure procedure) {
+    this.given = given;
+    this.procedure = procedure;
+  }
+
+  /// Gives a command the flags of all procedures.
+  static void addTo(CommandSpec command) {
+    Map<String, List<Procedure>> takers = new LinkedHashMap<>();
+    Map<String, ProcedureOption> first = new LinkedHashMap<>();
+    for (Procedure procedure : Procedures.all()) {
+      for (ProcedureOption option : procedure.options()) {
+        takers.computeIfAbsent(option.flag(), _ -> new ArrayList<>()).add(procedure);
+        first.putIfAbsent(option.flag(), option);
+      }
+    }
+    first.forEach((flag, option) -> command.addOption(spec(option, takers.get(flag))));
+  }
+
+  private static OptionSpec spec(ProcedureOption option, List<Procedure> takers) {
+    OptionSpec.Builder spec =
+        OptionSpec.builder("--" + option.flag()).description(description(option, takers));
+    return takesValue(option)
+        ? spec.type(String.class)
+            .arity("1")
+            .paramLabel(WORDING.text("flag." + option.flag() + ".label"))
+            .build()
+        : spec.type(boolean.class).arity("0").build();
+  }
+
+  private static boolean takesValue(ProcedureOption option) {
+    return !(option instanceof OneOf oneOf) || oneOf.sets().isEmpty();
+  }
+
+  /// What it is for, the procedures that take it, and its usual value.
+  private static String description(ProcedureOption option, List<Procedure> takers) {
+    String words = WORDING.text("flag." + option.flag());
+    String those =
+        takers.size() == Procedures.all().size()
+            ? ""
+            : String.join(", ", takers.stream().map(Procedure::id).toList()) + ": ";
+    String usual =
+        takesValue(option) && !isRequired(option) ? " Default: " + option.usual() + "." : "";
+    return (those + words + usual).replace("%", "%%");
+  }
+
+  private static boolean isRequired(ProcedureOption option) {
+    return option instanceof Typed typed && typed.need() == ProcedureOption.Need.ASKED_FOR;
+  }
+
+  /// The flags that were given, for a procedure.
+  ///
+  /// @throws Complaint if one of them is another procedure's, or has a value that is not on
+  /// offer
+  static ProcedureFlags of(ParseResult given, Procedure procedure) {
+    ProcedureFlags flags = new ProcedureFlags(given, procedure);
+    flags.refuseOthers();
+    procedure.options().forEach(flags::check);
+    return flags;
+  }
+
+  private void check(ProcedureOption option) {
+    if (isGiven(option)
+        && option instanceof OneOf oneOf
+        && !oneOf.values().contains(value(option))) {
+      throw new Complaint(
+          "--%s is “%s”; use %s."
+              .formatted(oneOf.flag(), value(option), Complaint.list(oneOf.values(), "or")));
+    }
+  }
+
+  private boolean isGiven(ProcedureOption option) {
+    return given.hasMatchedOption("--" + option.flag());
+  }
+
+  private void refuseOthers() {
+    List<String> own = procedure.options().stream().map(ProcedureOption::flag).toList();
+    Procedures.all().stream()
+        .flatMap(other -> other.options().stream())
+        .map(ProcedureOption::flag)
+        .filter(flag -> given.hasMatchedOption("--" + flag) && !own.contains(flag))
+        .findFirst()
+        .ifPresent(flag -> refuse("--" + flag, procedure));
+  }
+
+  /// Refuses a flag with those that the procedure takes.
+  static void refuse(String flag, Procedure procedure) {
+    List<String> own = procedure.options().stream().map(option -> "--" + option.flag()).toList();
+    throw new Complaint(
+        "%s is no option of %s; it takes %s."
+            .formatted(flag, procedure.id(), Complaint.list(own, "and")));
+  }
+
+  /// The choices that the flags make.
+  ///
+  /// @param table that they are made for
+  /// @throws Complaint if one that the procedure needs is missing, or there is nothing to choose
+  /// for
+  /// this table
+  Choices choices(TableEntry table, Optional<Integer> decimals, Optional<Integer> onTheWay) {
+    Choices choices = Choices.usual();
+    for (ProcedureOption option : procedure.options()) {
+      if (isGiven(option)) {
+        choices = chosen(choices, option, table);
+      } else if (isRequired(option)) {
+        throw new Complaint(
+            "%s needs --%s %s."
+                .formatted(
+                    procedure.id(),
+                    option.flag(),
+                    WORDING.text("flag." + option.flag() + ".label")));
+      }
+    }
+    return choices
+        .withDecimals(decimals.map(Decimals.usual()::withAll).orElse(Decimals.usual()))
+        .withOnTheWay(onTheWay);
+  }
+
+  private Choices chosen(Choices choices, ProcedureOption option, TableEntry table) {
+    return switch (option) {
+      case Typed typed -> choices.withTyped(typed.id(), value(typed));
+      case OneOf oneOf -> {
+        if (!oneOf.scope().holds(table)) {
+          throw new Complaint(
+              "--%s %s; leave it out for this one."
+                  .formatted(oneOf.flag(), WORDING.text("flag.scope." + oneOf.scope().key())));
+        }
+        yield choices.withOption(oneOf.id(), value(oneOf));
+      }
+    };
+  }
+
+  /// What was given; a flag that takes no value stands for the one that it sets.
+  private String value(ProcedureOption option) {
+    Optional<String> set = option instanceof OneOf oneOf ? oneOf.sets() : Optional.empty();
+    return set.orElseGet(() -> given.matchedOptionValue("--" + option.flag(), ""));
+  }
+}

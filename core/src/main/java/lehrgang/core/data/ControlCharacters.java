@@ -1,0 +1,61 @@
+package lehrgang.core.data;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+
+/// Characters that steer a terminal or turn the direction of writing, and that nobody sees.
+public final class ControlCharacters {
+  private static final int FIRST_PICTURE = 0x2400;
+  private static final int DELETE = 0x7f;
+  private static final int DELETE_PICTURE = 0x2421;
+
+  private ControlCharacters() {}
+
+  /// Whether a character neither stands for anything nor separates anything: a NUL, an escape, a
+  /// bell. Tabs and line ends are not among them.
+  public static boolean isControl(int character) {
+    return Character.getType(character) == Character.CONTROL
+        && character != '\t'
+        && character != '\n'
+        && character != '\r';
+  }
+
+  /// Whether a character turns the direction of what follows it (Unicode 6.3, UAX #9).
+  public static boolean isDirection(int character) {
+    return character >= 0x202a && character <= 0x202e
+        || character >= 0x2066 && character <= 0x2069
+        || character == 0x200e
+        || character == 0x200f
+        || character == 0x061c;
+  }
+
+  /// The first control character of a text.
+  public static OptionalInt first(String text) {
+    return text.codePoints().filter(ControlCharacters::isControl).findFirst();
+  }
+
+  /// The text with a visible sign in place of each control character, and direction marks named.
+  public static String visible(String text) {
+    return text.codePoints().mapToObj(ControlCharacters::sign).collect(Collectors.joining());
+  }
+
+  private static String sign(int character) {
+    if (character < 0x20) {
+      return Character.toString(FIRST_PICTURE + character);
+    }
+    if (character == DELETE) {
+      return Character.toString(DELETE_PICTURE);
+    }
+    return isControl(character) || isDirection(character)
+        ? "⟨%04X⟩".formatted(character)
+        : Character.toString(character);
+  }
+
+  /// Its code and name, such as `U+0000 (NULL)`.
+  public static String name(int character) {
+    return Optional.ofNullable(Character.getName(character))
+        .map(name -> "U+%04X (%s)".formatted(character, name))
+        .orElse("U+%04X".formatted(character));
+  }
+}

@@ -1,0 +1,219 @@
+package lehrgang.core.page;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Line;
+import lehrgang.core.derivation.Reading;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Format;
+import lehrgang.core.number.Interval;
+import lehrgang.core.number.Kind;
+import lehrgang.core.number.Rational;
+import lehrgang.core.number.Shown;
+import lehrgang.core.number.Shown.Relation;
+import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Span;
+import lehrgang.core.wording.Wording;
+
+/// Sets the numbers and sentences of one derivation under one reading, as far as the audience may
+/// know them.
+final class Numerals implements Wording.Numbers {
+  /// Stands where a number has no value.
+  static final Shown NONE = new Shown("—", Relation.EQUAL);
+
+  private static final int FEW_DIGITS = 2;
+  private static final int LONGEST_IN_LIST = 36;
+
+  private final Derivation derivation;
+  private final Reading reading;
+  private final Evaluation values;
+  private final Format format;
+  private final Wording wording;
+  private final Mask mask;
+
+  /// @param values those that the audience may know
+  Numerals(
+      Derivation derivation,
+      Reading reading,
+      Evaluation values,
+      Format format,
+      Wording wording,
+      Mask mask) {
+    this.derivation = derivation;
+    this.reading = reading;
+    this.values = values;
+    this.format = format;
+    this.wording = wording;
+    this.mask = mask;
+  }
+
+  Evaluation values() {
+    return values;
+  }
+
+  Format format() {
+    return format;
+  }
+
+  Mask mask() {
+    return mask;
+  }
+
+  Line line(LineId id) {
+    return derivation.line(id);
+  }
+
+  /// The formula by which the page's reading computes a line.
+  Expr formula(LineId id) {
+    return reading.formula(line(id));
+  }
+
+  /// Whether the page's reading puts a number in place of computing the line.
+  boolean isGiven(LineId id) {
+    return reading.given(id).isPresent();
+  }
+
+  /// The number of a line; nothing for one that is hidden.
+  Shown shown(LineId id) {
+    if (mask.hides(id)) {
+      return new Shown("", Relation.EQUAL);
+    }
+    Optional<Interval> range = values.range(id);
+    return range.isPresent()
+        ? shown(id, range.get())
+        : values.find(id).map(value -> shown(id, value)).orElse(NONE);
+  }
+
+  Shown shown(LineId id, Value value) {
+    Kind kind = line(id).kind();
+    return switch (kind) {
+      case DECISION -> inWords(value, "trace.decision.reject", "trace.decision.keep");
+      case CONDITION -> inWords(value, "trace.condition.holds", "trace.condition.fails");
+      default -> format.show(kind, value);
+    };
+  }
+
+  private Shown inWords(Value value, String yes, String no) {
+    return new Shown(wording.text(value.signum() > 0 ? yes : no), Relation.EQUAL);
+  }
+
+  /// Both ends of a range, where they look different.
+  private Shown shown(LineId id, Interval range) {
+    String low = range.low().map(end -> shown(id, end).standalone()).orElse("−∞");
+    String high = range.high().map(end -> shown(id, end).standalone()).orElse("∞");
+    boolean same = range.isPoint() || low.equals(high);
+    return same
+        ? range.low().map(end -> shown(id, end)).orElse(NONE)
+        : new Shown(
+            wording.text(Phrase.of("number.range").with("low", low).with("high", high)),
+            Relation.EQUAL);
+  }
+
+  Symbol symbol(LineId id) {
+    return derivation
+        .find(id)
+        .map(Line::symbol)
+        .orElseGet(() -> memberOf(id.name()).symbol().at(id.index()));
+  }
+
+  private Line memberOf(String family) {
+    return derivation.lines().values().stream()
+        .filter(line -> line.id().name().equals(family))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Override
+  public Box number(LineId id) {
+    return mask.hides(id) ? new Box.Blank() : Box.number(shown(id).standalone());
+  }
+
+  /// As put in for a term: a probability too small for its decimals keeps a few digits of its own.
+  Box putIn(LineId id) {
+    Relation relation = shown(id).relation();
+    boolean bound = relation == Relation.BELOW || relation == Relation.ABOVE;
+    return values
+        .find(id)
+        .filter(_ -> bound)
+        .map(value -> Box.number(format.style().significant(value, FEW_DIGITS).text()))
+        .orElseGet(() -> number(id));
+  }
+
+  @Override
+  public List<Span> stated(LineId id) {
+    Box symbol = symbol(id).box();
+    if (mask.hides(id)) {
+      return List.of(
+          new Span.Formula(symbol),
+          new Span.Words(" = ", Span.Weight.PLAIN),
+          new Span.Live(id, new Box.Blank(), Span.Weight.PLAIN));
+    }
+    Shown shown = shown(id);
+    return List.of(
+        new Span.Formula(symbol),
+        new Span.Words("\u00a0" + shown.relation().sign() + "\u00a0", Span.Weight.PLAIN),
+        new Span.Live(id, Box.number(shown.text()), Span.Weight.PLAIN));
+  }
+
+  @Override
+  public String reported(Phrase.Reported reported) {
+    return values
+        .find(reported.line())
+        .map(value -> reported(reported, value))
+        .orElse("= " + NONE.text());
+  }
+
+  private String reported(Phrase.Reported reported, Value value) {
+    boolean shortens = reported.leadingZero() == Phrase.LeadingZero.LEFT_OUT;
+    boolean tiny =
+        shortens
+            && reported.decimals() == 3
+            && format.style().pValue(value, reported.decimals()).relation() == Relation.BELOW;
+    Shown shown =
+        tiny
+            ? new Shown("0" + format.style().decimalSign() + "001", Relation.BELOW)
+            : format.style().fixed(value, reported.decimals());
+    String sign = shown.relation() == Relation.BELOW ? "<" : "=";
+    boolean shorten = shortens && shown.text().startsWith("0");
+    return sign + " " + (shorten ? shown.text().substring(1) : shown.text());
+  }
+
+  List<Span> spans(Phrase phrase) {
+    return wording.spans(phrase, this);
+  }
+
+  String text(Phrase phrase) {
+    return Span.plain(spans(phrase));
+  }
+
+  /// The exact fraction of a line on one line of text, where it has one that can be read.
+  String fractionOf(LineId id) {
+    return values
+        .find(id)
+        .filter(Rational.class::isInstance)
+        .map(Rational.class::cast)
+        .filter(value -> value.toString().length() <= LONGEST_IN_LIST)
+        .map(
+            value ->
+                whole(value.numerator())
+                    + (value.isWhole() ? "" : "/" + whole(value.denominator())))
+        .orElse("");
+  }
+
+  private String whole(BigInteger number) {
+    return format.style().fixed(Value.of(number), 0).text();
+  }
+
+  /// The bare number of a printed table's entry.
+  String printed(BigDecimal entry) {
+    return format.style().fixed(Value.exactly(entry), entry.scale()).text();
+  }
+}

@@ -1,0 +1,167 @@
+package lehrgang.core.procedure.exact;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lehrgang.core.data.TwoWayTable;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.Alternative;
+import lehrgang.core.procedure.parts.CellTables;
+import lehrgang.core.procedure.parts.CommonSteps;
+import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.OddsRatioLines;
+import lehrgang.core.procedure.parts.SampleSizeLines;
+import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.Ways;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.wording.Phrase;
+
+/// The page of the exact test.
+final class FisherPage implements WorkedPage {
+  private static final LineId P = LineId.of("p");
+  private static final LineId SMALLEST = LineId.of("a.min");
+  private static final LineId LARGEST = LineId.of("a.max");
+  private static final LineId CORNER = LineId.of("O", 1, 1);
+
+  private final TwoWayTable table;
+  private final Lines lines;
+  private final ExactOutcomes outcomes;
+  private final Alternative alternative;
+  private final Evaluation values;
+  private final Decided decided;
+  private final Sentences say;
+  private final CommonSteps common;
+
+  FisherPage(TwoWayTable table, FisherLines fisher, Alternative alternative, Evaluation values) {
+    this.table = table;
+    this.lines = fisher.all();
+    this.outcomes = fisher.outcomes();
+    this.alternative = alternative;
+    this.values = values;
+    this.decided = Decided.of(values);
+    this.say =
+        new Sentences(
+            Map.ofEntries(
+                Map.entry("row", new Phrase.Words(table.rowVariable())),
+                Map.entry("column", new Phrase.Words(table.columnVariable())),
+                Map.entry("first", new Phrase.Words(table.columns().getFirst())),
+                Map.entry("second", new Phrase.Words(table.columns().getLast())),
+                Map.entry("yes", new Phrase.Words(table.rows().getFirst())),
+                Map.entry("rows", new Phrase.Words("2")),
+                Map.entry("columns", new Phrase.Words("2")),
+                Map.entry("n", new Phrase.Number(LineId.of("n"))),
+                Map.entry("a", new Phrase.Number(CORNER)),
+                Map.entry("min", new Phrase.Number(SMALLEST)),
+                Map.entry("max", new Phrase.Number(LARGEST)),
+                Map.entry("tables", new Phrase.Words(Integer.toString(outcomes.size()))),
+                Map.entry("summed", new Phrase.Words(Long.toString(outcomes.summed(values))))));
+    this.common = new CommonSteps(say, decided);
+  }
+
+  @Override
+  public Verdict verdict() {
+    return new Verdict(
+        List.of(
+            new Verdict.Item(Phrase.of("verdict.corner"), CORNER),
+            new Verdict.Item(Phrase.of("verdict.p.exact"), P)),
+        decided.decision(),
+        decided.verdict(say, "verdict.fisher"));
+  }
+
+  @Override
+  public List<Step> steps() {
+    return List.of(
+        common.question(""),
+        data(),
+        common.hypotheses("fisher." + alternative.key()),
+        outcomesStep(),
+        pValue(),
+        conclusion(),
+        closerLook());
+  }
+
+  private Step data() {
+    return new Step(
+        "data",
+        say.summary("data"),
+        List.of(
+            say.prose("data.intro"),
+            new Block.DataEntry(new CellTables(table, lines).observed()),
+            say.prose("data.margins-fixed")));
+  }
+
+  private Step outcomesStep() {
+    return new Step(
+        "outcomes",
+        say.summary("outcomes"),
+        List.of(
+            say.prose("outcomes.range"),
+            Block.Working.of(SMALLEST),
+            Block.Working.of(LARGEST),
+            say.prose("outcomes.probability"),
+            new Block.Working(lines.family("P"), outcomes.example(values, CORNER)),
+            outcomes.block(say.phrase("outcomes.corner"), CORNER, P)));
+  }
+
+  private Step pValue() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(
+        new Block.Prose(say.phrase("p.fisher." + alternative.key()), lines.family("summed")));
+    blocks.add(Block.Working.of(P));
+    for (Alternative other : Alternative.values()) {
+      if (other != alternative) {
+        LineId id = LineId.of("p." + other.key());
+        blocks.add(
+            new Block.Prose(
+                say.phrase("p.fisher.other." + other.key()).with("p", new Phrase.Stated(id))));
+      }
+    }
+    blocks.add(say.prose("p.meaning.fisher"));
+    return new Step("p", say.summary("p").with("p", new Phrase.Stated(P)), blocks);
+  }
+
+  private Step conclusion() {
+    return common.conclusion(
+        List.of(decided.comparisonOfP("conclusion.exact", P)),
+        "conclusion.fisher." + alternative.key(),
+        P,
+        List.of(say.remark(Tone.NOTE, "conclusion.not-cause")),
+        say.phrase("conclusion.report.fisher")
+            .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.addAll(OddsRatioLines.blocks(lines, say));
+    blocks.addAll(sampleSizes());
+    blocks.add(say.prose("closer-look.smallest-possible"));
+    blocks.addAll(Ways.otherProcedures("fisher", table, say));
+    return new Step("closer-look", say.summary("closer-look.share"), blocks);
+  }
+
+  /// The test with every count doubled and, where there is such a table, halved.
+  private List<Block> sampleSizes() {
+    boolean halved = lines.hasFamily("p.half");
+    List<Phrase> heads = new ArrayList<>();
+    List<List<LineId>> rows = new ArrayList<>();
+    if (halved) {
+      heads.add(Phrase.of("sample-size.half"));
+      rows.add(List.of(LineId.of("n.half"), LineId.of("a.half"), LineId.of("p.half")));
+    }
+    heads.add(Phrase.of("sample-size.own"));
+    rows.add(List.of(LineId.of("n"), CORNER, P));
+    heads.add(Phrase.of("sample-size.double"));
+    rows.add(List.of(LineId.of("n.double"), LineId.of("a.double"), LineId.of("p.double")));
+    return List.of(
+        say.prose("closer-look.sample-size.fisher" + (halved ? ".both" : "")),
+        SampleSizeLines.table(
+            heads, List.of(Phrase.label("n"), Phrase.label("a"), Phrase.label("p")), rows));
+  }
+}

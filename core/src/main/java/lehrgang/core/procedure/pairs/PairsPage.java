@@ -1,0 +1,278 @@
+package lehrgang.core.procedure.pairs;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.data.TwoWayTable;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Change;
+import lehrgang.core.derivation.Condition;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.CommonSteps;
+import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.SampleSizeLines;
+import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.Ways;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.wording.Phrase;
+
+/// The page of a test of change in matched pairs.
+final class PairsPage implements WorkedPage {
+  private static final LineId EXACT = LineId.of("p.exact");
+  private static final LineId EXPECTED = LineId.of("E.m");
+  private static final LineId DIFFERENCE = LineId.of("diff");
+  private static final LineId LOW = LineId.of("ci.low");
+  private static final LineId HIGH = LineId.of("ci.high");
+  private static final LineId CHANGED_TO_SECOND = LineId.of("b");
+  private static final LineId CHANGED_TO_FIRST = LineId.of("c");
+  private static final LineId ENOUGH = LineId.of("E.every5");
+  private static final LineId N = LineId.of("n");
+
+  private final TwoWayTable table;
+  private final PairsLines pairs;
+  private final Evaluation values;
+  private final Decided decided;
+  private final String decides;
+  private final ChiSquaredDecision curve;
+  private final Sentences say;
+  private final CommonSteps common;
+
+  PairsPage(TwoWayTable table, String decides, PairsLines pairs, Evaluation values) {
+    this.table = table;
+    this.pairs = pairs;
+    this.values = values;
+    this.decided = Decided.of(values);
+    this.decides = decides;
+    this.curve = ChiSquaredDecision.of(decides.equals("corrected"));
+    this.say =
+        new Sentences(
+            Map.ofEntries(
+                Map.entry("before", new Phrase.Words(table.rowVariable())),
+                Map.entry("after", new Phrase.Words(table.columnVariable())),
+                Map.entry("yes", new Phrase.Words(table.rows().getFirst())),
+                Map.entry("no", new Phrase.Words(table.rows().getLast())),
+                Map.entry("a", new Phrase.Number(LineId.of("a"))),
+                Map.entry("b", new Phrase.Number(CHANGED_TO_SECOND)),
+                Map.entry("c", new Phrase.Number(CHANGED_TO_FIRST)),
+                Map.entry("d", new Phrase.Number(LineId.of("d"))),
+                Map.entry("m", new Phrase.Number(LineId.of("changed"))),
+                Map.entry("n", new Phrase.Number(N)),
+                Map.entry("df", new Phrase.Number(ChiSquaredDecision.DF))));
+    this.common = new CommonSteps(say, decided);
+  }
+
+  private Lines lines() {
+    return pairs.all();
+  }
+
+  private boolean isExact() {
+    return decides.equals("exact");
+  }
+
+  private LineId p() {
+    return isExact() ? EXACT : curve.p();
+  }
+
+  private boolean enoughChanged() {
+    return values.holds(ENOUGH);
+  }
+
+  static List<Condition> conditions() {
+    return List.of(
+        new Condition(
+            "expected-at-least-5", ENOUGH, Phrase.of("condition.smallest").with("min", EXPECTED)));
+  }
+
+  @Override
+  public Verdict verdict() {
+    Verdict.Item effect = new Verdict.Item(Phrase.of("verdict.difference"), DIFFERENCE);
+    Phrase sentence = decided.verdict(say, "verdict.matched-pairs");
+    return isExact()
+        ? new Verdict(
+            List.of(
+                new Verdict.Item(Phrase.of("verdict.changed"), LineId.of("changed")),
+                new Verdict.Item(Phrase.of("verdict.p.exact"), EXACT),
+                effect),
+            decided.decision(),
+            sentence)
+        : curve.verdict(decided, Optional.of(effect), sentence);
+  }
+
+  @Override
+  public List<Step> steps() {
+    return List.of(
+        common.question("matched-pairs"),
+        data(),
+        common.hypotheses("matched-pairs"),
+        conditionsStep(),
+        statistic(),
+        curve.criticalStep(say, values, 1),
+        pValue(),
+        conclusion(),
+        interval(),
+        closerLook());
+  }
+
+  private Step data() {
+    return new Step(
+        "data",
+        say.summary("data.matched-pairs"),
+        List.of(
+            say.prose("data.intro.matched-pairs"),
+            new Block.DataEntry(
+                new CellTable(
+                    Phrase.of("table.observed.plain"),
+                    table.rows().stream().map(Phrase::label).toList(),
+                    table.columns().stream().map(Phrase::label).toList(),
+                    List.of(
+                        List.of(LineId.of("a"), CHANGED_TO_SECOND),
+                        List.of(CHANGED_TO_FIRST, LineId.of("d"))),
+                    Optional.empty(),
+                    lines().family("R"),
+                    lines().family("C"),
+                    Optional.of(N))),
+            say.prose("data.changed"),
+            Block.Working.of(LineId.of("changed"))));
+  }
+
+  private Step conditionsStep() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("conditions.pairs.rule"));
+    blocks.add(Block.Working.of(EXPECTED));
+    blocks.add(
+        new Block.Remark(
+            enoughChanged() ? Tone.CHECKED : Tone.WARNING,
+            say.phrase(enoughChanged() ? "conditions.pairs.holds" : "conditions.pairs.fails")
+                .with("min", EXPECTED),
+            List.of(ENOUGH)));
+    if (values.fails(ENOUGH) && !isExact() && pairs.outcomes().isPresent()) {
+      blocks.add(
+          new Block.Ways(
+              Optional.empty(),
+              List.of(
+                  new Block.Way(
+                      new Change.Choose(MatchedPairs.DECIDES.id(), "exact"),
+                      Phrase.of("way.exact"),
+                      Phrase.of("way.exact.effect")))));
+    }
+    blocks.add(say.prose("conditions.design.pairs"));
+    return new Step(
+        "conditions",
+        (enoughChanged() ? say.summary("conditions") : Phrase.of("summary.conditions.fails"))
+            .with("min", EXPECTED),
+        blocks);
+  }
+
+  private Step statistic() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("statistic.how.pairs"));
+    blocks.add(Block.Working.of(ChiSquaredDecision.plain().statistic()));
+    blocks.add(say.remark(Tone.CHECKED, "statistic.second-route.pairs"));
+    blocks.add(say.prose("statistic.corrected.pairs"));
+    blocks.add(Block.Working.of(ChiSquaredDecision.corrected().statistic()));
+    if (values.find(CHANGED_TO_FIRST).equals(values.find(CHANGED_TO_SECOND))) {
+      blocks.add(say.remark(Tone.NOTE, "statistic.corrected.pairs.even"));
+    }
+    blocks.add(say.prose("statistic.decides.pairs." + decides));
+    return new Step(
+        "statistic",
+        say.summary("statistic").with("statistic", new Phrase.Stated(curve.statistic())),
+        blocks);
+  }
+
+  private Step pValue() {
+    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, 1));
+    ChiSquaredDecision corrected = ChiSquaredDecision.corrected();
+    blocks.add(
+        new Block.Prose(
+            say.phrase("p.corrected.pairs")
+                .with("statistic", new Phrase.Stated(corrected.statistic()))
+                .with("p", new Phrase.Stated(corrected.p()))));
+    pairs
+        .outcomes()
+        .ifPresent(
+            outcomes -> {
+              blocks.add(say.prose("p.exact.pairs"));
+              blocks.add(Block.Working.of(EXACT));
+              blocks.add(outcomes.block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT));
+            });
+    blocks.add(say.prose("p.meaning.pairs"));
+    return new Step("p", say.summary("p").with("p", new Phrase.Stated(p())), blocks);
+  }
+
+  private Step conclusion() {
+    List<Block> comparisons =
+        isExact()
+            ? List.of(decided.comparisonOfP("conclusion.exact", EXACT))
+            : curve.comparisons(decided);
+    List<Block> remarks = new ArrayList<>();
+    if (values.fails(ENOUGH) && !isExact()) {
+      remarks.add(say.remark(Tone.WARNING, "conclusion.condition-fails").because(ENOUGH));
+    }
+    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.pairs"));
+    Phrase report =
+        isExact()
+            ? say.phrase("conclusion.report.pairs-exact")
+                .with("p", new Phrase.Reported(EXACT, 3, Phrase.LeadingZero.LEFT_OUT))
+            : curve.reported(say.phrase("conclusion.report.pairs"));
+    return common.conclusion(
+        comparisons,
+        "conclusion.matched-pairs." + direction(),
+        List.of(DIFFERENCE),
+        p(),
+        remarks,
+        report.with("diff", new Phrase.Reported(DIFFERENCE, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  private String direction() {
+    return values.sign(DIFFERENCE) < 0 ? "fewer" : "more";
+  }
+
+  private Step interval() {
+    return new Step(
+        "interval",
+        say.summary("interval").with("low", LOW).with("high", HIGH),
+        List.of(
+            say.prose("interval.pairs"),
+            Block.Working.of(LineId.of("p.before")),
+            Block.Working.of(LineId.of("p.after")),
+            Block.Working.of(DIFFERENCE),
+            say.prose("interval.pairs.error"),
+            Block.Working.of(LineId.of("SE")),
+            Block.Working.of(LOW),
+            Block.Working.of(HIGH),
+            new Block.Prose(say.phrase("interval.words.pairs").with("low", LOW).with("high", HIGH)),
+            say.prose("interval.pairs.why-not-independence")));
+  }
+
+  private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.pairs"));
+    blocks.add(new Block.Tables(List.of(sideBySide())));
+    blocks.add(say.prose("closer-look.sample-size"));
+    blocks.add(SampleSizeLines.table());
+    blocks.addAll(Ways.otherProcedures("matched-pairs", table, say));
+    return new Step("closer-look", say.summary("closer-look.share"), blocks);
+  }
+
+  /// The p-values of the plain, the corrected and, where it is worked out, the exact way.
+  private CellTable sideBySide() {
+    List<Phrase> ways =
+        new ArrayList<>(List.of(Phrase.of("head.plain"), Phrase.of("head.corrected")));
+    List<List<LineId>> values =
+        new ArrayList<>(List.of(List.of(LineId.of("p")), List.of(LineId.of("p.cc"))));
+    if (pairs.outcomes().isPresent()) {
+      ways.add(Phrase.of("head.exact"));
+      values.add(List.of(EXACT));
+    }
+    return CellTable.plain(Phrase.of("table.three-ways"), ways, List.of(Phrase.label("p")), values);
+  }
+}

@@ -1,0 +1,145 @@
+package lehrgang.core.procedure.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
+
+/// The steps that tests on a single variable's categories share.
+public final class CategorySteps {
+  private static final LineId N = LineId.of("n");
+  private static final LineId W = LineId.of("w");
+
+  private final List<String> labels;
+  private final Lines lines;
+  private final Evaluation values;
+  private final Sentences say;
+  private final Contributions contributions;
+
+  public CategorySteps(List<String> labels, Lines lines, Evaluation values, Sentences say) {
+    this.labels = List.copyOf(labels);
+    this.lines = lines;
+    this.values = values;
+    this.say = say;
+    this.contributions = new Contributions(lines, values);
+  }
+
+  public Contributions contributions() {
+    return contributions;
+  }
+
+  /// A table with a row a category and a column a family.
+  public CellTable columns(String title, List<String> families, List<LineId> totals) {
+    return columns(title, families, totals, Optional.empty());
+  }
+
+  /// The same, shaded by the sign of the differences.
+  public CellTable shaded(String title, List<String> families, List<LineId> totals) {
+    return columns(
+        title, families, totals, Optional.of(ids(families.stream().map(_ -> "D").toList())));
+  }
+
+  private CellTable columns(
+      String title,
+      List<String> families,
+      List<LineId> totals,
+      Optional<List<List<LineId>>> shade) {
+    return new CellTable(
+        Phrase.of(title),
+        labels.stream().map(Phrase::label).toList(),
+        families.stream().map(family -> Phrase.of("head." + family)).toList(),
+        ids(families),
+        shade,
+        List.of(),
+        totals,
+        Optional.empty());
+  }
+
+  private List<List<LineId>> ids(List<String> families) {
+    return IntStream.rangeClosed(1, labels.size())
+        .mapToObj(i -> families.stream().map(family -> LineId.of(family, i)).toList())
+        .toList();
+  }
+
+  /// The member of a family in the first category whose expected count is not whole: there the
+  /// rounding shows.
+  public LineId example(String family) {
+    int place =
+        IntStream.rangeClosed(1, labels.size())
+            .filter(
+                i ->
+                    values
+                        .find(LineId.of("E", i))
+                        .filter(expected -> !expected.isWhole())
+                        .isPresent())
+            .findFirst()
+            .orElse(1);
+    return LineId.of(family, place);
+  }
+
+  /// The shares, the expected counts, and that they add up.
+  public List<Block> expectedCounts() {
+    return List.of(
+        say.prose("expected.how.fit"),
+        new Block.Tables(
+            List.of(
+                columns(
+                    "table.expected.fit",
+                    List.of("O", "s", "E"),
+                    List.of(N, LineId.of("s.sum"), LineId.of("E.n"))))),
+        new Block.Working(lines.family("E"), example("E")),
+        say.remark(Tone.CHECKED, "expected.totals-agree.fit"));
+  }
+
+  public Step contributionsStep() {
+    return new Step(
+        "contributions",
+        say.summary("contributions").with("place", contributions.placeOfLargest()),
+        List.of(
+            say.prose("contributions.how.fit"),
+            new Block.Tables(
+                List.of(
+                    shaded("table.difference", List.of("D"), List.of()),
+                    shaded("table.contributions.fit", List.of("K"), List.of(LineId.of("X2"))))),
+            new Block.Working(lines.family("K"), example("K")),
+            contributions.largestInWords()));
+  }
+
+  /// The expected counts as a table of one column; empty where one of them has no value.
+  public Optional<Mergers> mergers() {
+    List<List<Value>> rows =
+        lines.family("E").stream().flatMap(id -> values.find(id).stream()).map(List::of).toList();
+    return rows.size() < labels.size()
+        ? Optional.empty()
+        : Optional.of(new Mergers(rows, labels, List.of("")));
+  }
+
+  public Step closerLook(Decided decided) {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.drives"));
+    blocks.add(contributions.bars(say));
+    blocks.add(
+        Block.PairedBars.counts(
+            columns("table.observed.plain", List.of("O"), List.of(N)),
+            columns("table.expected.fit", List.of("E"), List.of(N))));
+    blocks.add(say.prose("closer-look.residuals.fit"));
+    blocks.add(
+        new Block.Tables(List.of(shaded("table.residuals", List.of("resid", "adj"), List.of()))));
+    blocks.add(new Block.Working(lines.family("adj"), example("adj")));
+    blocks.add(say.prose("closer-look.effect.fit"));
+    blocks.add(Block.Working.of(W));
+    blocks.addAll(EffectInWords.W.of(decided, say));
+    blocks.add(say.prose("closer-look.sample-size"));
+    blocks.add(SampleSizeLines.table());
+    return new Step("closer-look", say.summary("closer-look"), blocks);
+  }
+}

@@ -1,0 +1,75 @@
+package lehrgang.core.procedure.parts;
+
+import java.util.ArrayList;
+import java.util.List;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.wording.Phrase;
+
+/// Steps that every worked solution has.
+///
+/// @param say     the sentences of this solution
+/// @param decided what its lines come to
+public record CommonSteps(Sentences say, Decided decided) {
+  public static final LineId LEVEL = LineId.of("alpha");
+
+  /// @param kind the ending of the summary's key; empty for two variables
+  public Step question(String kind) {
+    return new Step(
+        "question",
+        say.summary(kind.isEmpty() ? "question" : "question." + kind),
+        List.of(new Block.QuestionText()));
+  }
+
+  /// Both hypotheses and the level.
+  ///
+  /// @param story  the ending of the hypotheses' keys
+  /// @param before what stands before them, such as the share that is claimed
+  public Step hypotheses(String story, Block... before) {
+    List<Block> blocks = new ArrayList<>(List.of(before));
+    blocks.add(say.prose("hypotheses.null." + story));
+    blocks.add(say.prose("hypotheses.alternative." + story));
+    blocks.add(
+        new Block.TypedNumber(
+            say.phrase("hypotheses.level").with("alpha", LEVEL), TypedNumbers.LEVEL.id(), LEVEL));
+    return new Step(
+        "hypotheses", say.summary("hypotheses").with("alpha", new Phrase.Stated(LEVEL)), blocks);
+  }
+
+  /// Compares, decides, and says in words what follows.
+  public Step conclusion(
+      List<Block> comparisons, String sentence, LineId p, List<Block> remarks, Phrase report) {
+    return conclusion(comparisons, sentence, List.of(), p, remarks, report);
+  }
+
+  /// Compares, decides, and says in words what follows.
+  ///
+  /// @param sentence the key of the conclusion, without its ending
+  /// @param grounds  what it rests on besides the decision
+  /// @param p        the p-value that decides
+  /// @param remarks  what else must be said
+  public Step conclusion(
+      List<Block> comparisons,
+      String sentence,
+      List<LineId> grounds,
+      LineId p,
+      List<Block> remarks,
+      Phrase report) {
+    if (decided.isUndecided()) {
+      return new Step(
+          "conclusion",
+          Phrase.of("summary.conclusion.undecided"),
+          List.of(new Block.Missing(Decided.DECISION)));
+    }
+    List<LineId> reasons = new ArrayList<>(grounds);
+    reasons.add(Decided.DECISION);
+    List<Block> blocks = new ArrayList<>(comparisons);
+    blocks.add(
+        new Block.Prose(say.phrase(sentence + "." + decided.key()).with("alpha", LEVEL), reasons));
+    blocks.add(new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", p)));
+    blocks.addAll(remarks);
+    blocks.add(new Block.ReportLine(report));
+    return new Step("conclusion", Phrase.of("summary.conclusion." + decided.key()), blocks);
+  }
+}

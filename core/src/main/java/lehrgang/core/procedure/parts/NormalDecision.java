@@ -1,0 +1,173 @@
+package lehrgang.core.procedure.parts;
+
+import static lehrgang.core.expr.Expr.number;
+import static lehrgang.core.expr.Expr.product;
+import static lehrgang.core.procedure.parts.LineWriter.line;
+import static lehrgang.core.procedure.parts.LineWriter.named;
+import static lehrgang.core.procedure.parts.LineWriter.single;
+
+import java.util.ArrayList;
+import java.util.List;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Line;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.distribution.NormalCritical;
+import lehrgang.core.distribution.NormalTail;
+import lehrgang.core.distribution.SecondOpinion;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Kind;
+import lehrgang.core.wording.Phrase;
+
+/// How a z statistic is judged by the standard normal curve: critical value, p-value and decision,
+/// as lines and as steps of the page.
+///
+/// @param alternative the side on which H₁ looks
+/// @param statistic   the line that decides
+/// @param p           its p-value
+public record NormalDecision(Alternative alternative, LineId statistic, LineId p) {
+  private static final LineId Z = LineId.of("z");
+  private static final LineId PLAIN_P = LineId.of("p");
+  private static final LineId CRITICAL = LineId.of("crit");
+  private static final LineId ALPHA = CommonSteps.LEVEL;
+
+  /// The plain statistic decides.
+  public static NormalDecision plain(Alternative alternative) {
+    return new NormalDecision(alternative, Z, PLAIN_P);
+  }
+
+  /// The statistic with continuity correction decides.
+  public static NormalDecision corrected(Alternative alternative) {
+    return new NormalDecision(alternative, LineId.of("z.cc"), LineId.of("p.cc"));
+  }
+
+  public boolean isCorrected() {
+    return !statistic.equals(Z);
+  }
+
+  /// The point for an interval at the confidence 1 − α.
+  public static Line quantile() {
+    return named(
+        "z.ci",
+        Symbol.of("z").lowered("ci"),
+        NormalCritical.INSTANCE,
+        List.of(line("alpha").over(number(2))),
+        Kind.CRITICAL);
+  }
+
+  /// Adds critical value, p-value and both comparisons; `alpha` and the statistics come before
+  /// them.
+  public void addTo(Lines lines) {
+    lines.begin("critical");
+    lines.add(critical());
+    lines.begin("p");
+    lines.add(tail("p", Symbol.of("p"), "z"));
+    if (isCorrected()) {
+      lines.add(tail(p.name(), Symbol.of("p").lowered("corr"), statistic.name()));
+    }
+    lines.begin("conclusion");
+    lines.add(
+        LineWriter.decision(
+            "decision", "decision.by-critical-value", inRegion(Expr.ref(statistic))));
+    lines.add(
+        LineWriter.decision(
+            "decision.p", "decision.by-p", new Expr.AtLeast(line("alpha"), Expr.ref(p))));
+  }
+
+  private Line critical() {
+    Expr area =
+        alternative == Alternative.TWO_SIDED ? line("alpha").over(number(2)) : line("alpha");
+    Expr point = new Expr.Named(NormalCritical.INSTANCE, List.of(area));
+    Expr library = new Expr.Named(new SecondOpinion(NormalCritical.INSTANCE), List.of(area));
+    boolean left = alternative == Alternative.LESS;
+    return single(
+            "crit",
+            Symbol.of("z").lowered("crit"),
+            left ? new Expr.Negative(point) : point,
+            Kind.CRITICAL)
+        .checkedBy(Phrase.of("route.library"), left ? new Expr.Negative(library) : library);
+  }
+
+  /// A p-value of a z statistic.
+  public Line tail(String id, Symbol symbol, String of) {
+    Expr z = line(of);
+    return switch (alternative) {
+      case TWO_SIDED -> {
+        List<Expr> size = List.of(new Expr.Magnitude(z));
+        yield single(
+                id,
+                symbol,
+                product(number(2), new Expr.Named(NormalTail.UPPER, size)),
+                Kind.P_VALUE)
+            .checkedBy(
+                Phrase.of("route.library"),
+                product(number(2), new Expr.Named(new SecondOpinion(NormalTail.UPPER), size)));
+      }
+      case LESS -> named(id, symbol, NormalTail.LOWER, List.of(z), Kind.P_VALUE);
+      case GREATER -> named(id, symbol, NormalTail.UPPER, List.of(z), Kind.P_VALUE);
+    };
+  }
+
+  private Expr inRegion(Expr z) {
+    return switch (alternative) {
+      case TWO_SIDED -> new Expr.AtLeast(new Expr.Magnitude(z), line("crit"));
+      case LESS -> new Expr.AtLeast(line("crit"), z);
+      case GREATER -> new Expr.AtLeast(z, line("crit"));
+    };
+  }
+
+  /// How far out the statistic has to be.
+  public Step criticalStep(Sentences say) {
+    return new Step(
+        "critical",
+        say.summary("critical").with("crit", CRITICAL),
+        List.of(
+            new Block.Prose(
+                say.phrase("critical.normal." + alternative.key())
+                    .with("alpha", ALPHA)
+                    .with("crit", CRITICAL)),
+            new Block.NormalCurve(statistic, CRITICAL, ALPHA, p, alternative.key()),
+            Block.Working.of(CRITICAL),
+            new Block.Iterations(CRITICAL),
+            new Block.NormalExcerpt(CRITICAL, CRITICAL, Block.Emphasis.CRITICAL_VALUE)));
+  }
+
+  /// The p-value with its working.
+  ///
+  /// @param more what follows, such as a corrected or exact p-value
+  public Step pStep(Sentences say, List<Block> more) {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("p.normal." + alternative.key()));
+    blocks.add(Block.Working.of(PLAIN_P));
+    blocks.add(new Block.WrittenOut(PLAIN_P));
+    blocks.add(new Block.NormalExcerpt(Z, PLAIN_P, Block.Emphasis.BRACKET));
+    blocks.addAll(more);
+    return new Step("p", say.summary("p").with("p", new Phrase.Stated(p)), blocks);
+  }
+
+  /// Both comparisons in words.
+  public List<Block> comparisons(Decided decided) {
+    return List.of(
+        new Block.Prose(
+                Phrase.of("conclusion.normal." + alternative.key() + "." + decided.key())
+                    .with("statistic", statistic)
+                    .with("crit", CRITICAL))
+            .because(Decided.DECISION),
+        decided.comparisonOfP(p));
+  }
+
+  /// The result at a glance.
+  public Verdict verdict(Decided decided, Verdict.Item effect, Phrase sentence) {
+    return new Verdict(
+        List.of(
+            new Verdict.Item(Phrase.of("verdict.statistic"), statistic, Verdict.Form.WITH_SYMBOL),
+            new Verdict.Item(Phrase.of("verdict.critical").with("alpha", ALPHA), CRITICAL),
+            new Verdict.Item(Phrase.of("verdict.p"), p),
+            effect),
+        decided.decision(),
+        sentence);
+  }
+}

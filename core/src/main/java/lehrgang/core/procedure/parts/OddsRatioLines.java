@@ -1,0 +1,69 @@
+package lehrgang.core.procedure.parts;
+
+import static lehrgang.core.procedure.parts.LineWriter.line;
+import static lehrgang.core.procedure.parts.LineWriter.single;
+
+import java.util.List;
+import lehrgang.core.data.TwoWayTable;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Kind;
+
+/// The odds ratio of a 2 × 2 table with Woolf's (1955) interval on the scale of logarithms; none
+/// where a cell is empty.
+public final class OddsRatioLines {
+  private static final Expr A = Expr.ref(LineId.of("O", 1, 1));
+  private static final Expr B = Expr.ref(LineId.of("O", 1, 2));
+  private static final Expr C = Expr.ref(LineId.of("O", 2, 1));
+  private static final Expr D = Expr.ref(LineId.of("O", 2, 2));
+
+  private OddsRatioLines() {}
+
+  /// Adds them to the step begun last; `O` comes before them.
+  public static void addTo(Lines lines, TwoWayTable table) {
+    if (table.counts().stream().flatMap(List::stream).anyMatch(count -> count == 0)) {
+      return;
+    }
+    lines.add(single("OR", Symbol.of("OR"), Formulas.oddsRatio(A, B, C, D), Kind.EFFECT));
+    lines.add(
+        single(
+            "OR.SE",
+            Symbol.of("SE").lowered("ln OR"),
+            Formulas.errorOfLogOddsRatio(A, B, C, D),
+            Kind.STANDARD_ERROR));
+    addInterval(lines);
+  }
+
+  /// The interval of an odds ratio on the scale of logarithms; `OR` and `OR.SE` come before it.
+  public static void addInterval(Lines lines) {
+    lines.add(NormalDecision.quantile());
+    Expr logarithm = new Expr.NaturalLog(line("OR"));
+    Expr reach = Expr.product(line("z.ci"), line("OR.SE"));
+    lines.add(
+        single(
+            "OR.low",
+            Symbol.of("OR").lowered("low"),
+            new Expr.Exponential(logarithm.minus(reach)),
+            Kind.EFFECT));
+    lines.add(
+        single(
+            "OR.high",
+            Symbol.of("OR").lowered("high"),
+            new Expr.Exponential(Expr.sum(logarithm, reach)),
+            Kind.EFFECT));
+  }
+
+  /// The odds ratio worked out, where the table has one.
+  public static List<Block> blocks(Lines lines, Sentences say) {
+    return lines.hasFamily("OR")
+        ? List.of(
+            say.prose("closer-look.odds-ratio"),
+            Block.Working.of(LineId.of("OR")),
+            Block.Working.of(LineId.of("OR.low")),
+            Block.Working.of(LineId.of("OR.high")))
+        : List.of();
+  }
+}

@@ -1,0 +1,35 @@
+package lehrgang.core.procedure.parts;
+
+import java.util.HashMap;
+import java.util.Map;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.wording.Phrase;
+
+/// Sentences whose usual gaps are filled: the names of the variables, n, and the like.
+///
+/// @param usual what fills gaps of these names in every sentence
+public record Sentences(Map<String, Phrase.Filling> usual) {
+  /// With more gaps filled.
+  public Sentences and(Map<String, Phrase.Filling> more) {
+    Map<String, Phrase.Filling> all = new HashMap<>(usual);
+    all.putAll(more);
+    return new Sentences(all);
+  }
+
+  public Phrase phrase(String key) {
+    return Phrase.of(key).with(usual);
+  }
+
+  public Phrase summary(String step) {
+    return phrase("summary." + step);
+  }
+
+  public Block.Prose prose(String key) {
+    return new Block.Prose(phrase(key));
+  }
+
+  public Block.Remark remark(Tone tone, String key) {
+    return new Block.Remark(tone, phrase(key));
+  }
+}

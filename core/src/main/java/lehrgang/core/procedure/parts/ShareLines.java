@@ -1,0 +1,103 @@
+package lehrgang.core.procedure.parts;
+
+import static lehrgang.core.expr.Expr.number;
+import static lehrgang.core.expr.Expr.product;
+import static lehrgang.core.procedure.parts.LineWriter.line;
+import static lehrgang.core.procedure.parts.LineWriter.single;
+
+import java.util.ArrayList;
+import java.util.List;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Kind;
+import lehrgang.core.wording.Phrase;
+
+/// What procedures about shares have in common: their table, their intervals, their effect.
+public final class ShareLines {
+  private ShareLines() {}
+
+  /// The typed table: a group a row, with its successes and its trials.
+  public static CellTable table(List<SharesTable.Group> groups, List<List<LineId>> cells) {
+    return CellTable.plain(
+        Phrase.of("table.observed.plain"),
+        groups.stream().map(group -> Phrase.label(group.label())).toList(),
+        List.of(
+            Phrase.of("column." + TableEntry.SUCCESSES), Phrase.of("column." + TableEntry.TRIALS)),
+        cells);
+  }
+
+  /// Adds an interval around an estimate, so many standard errors to either side; `z.ci` and `SE`
+  /// come before it.
+  ///
+  /// @param prefix of the lines' names, such as `ci`
+  public static void addInterval(Lines lines, String prefix, Symbol symbol, String estimate) {
+    Expr reach = product(line("z.ci"), line("SE"));
+    lines.add(
+        single(prefix + ".low", symbol.lowered("low"), line(estimate).minus(reach), Kind.SHARE));
+    lines.add(
+        single(
+            prefix + ".high", symbol.lowered("high"), Expr.sum(line(estimate), reach), Kind.SHARE));
+  }
+
+  /// Wilson's (1927) interval: the shares that a z test at the level α would not reject.
+  ///
+  /// @param prefix of the lines' names, such as `wilson`
+  /// @param share  the line of the observed share
+  /// @param trials the line of its trials
+  /// @param mark   of the symbols
+  public static void addWilson(
+      Lines lines, String prefix, String share, String trials, String mark) {
+    Expr p = line(share);
+    Expr n = line(trials);
+    Expr square = line("z.ci").squared();
+    Expr below = Expr.sum(number(1), square.over(n));
+    Expr middle = Expr.sum(p, square.over(product(number(2), n)));
+    Expr reach =
+        product(
+            line("z.ci"),
+            Expr.sum(Formulas.varianceOfShare(p, n), square.over(product(number(4), n.squared())))
+                .root());
+    Symbol symbol = Symbol.of("p");
+    lines.add(
+        single(
+            prefix + ".low",
+            symbol.lowered(mark + "low"),
+            middle.minus(reach).over(below),
+            Kind.SHARE));
+    lines.add(
+        single(
+            prefix + ".high",
+            symbol.lowered(mark + "high"),
+            Expr.sum(middle, reach).over(below),
+            Kind.SHARE));
+  }
+
+  /// Cohen's (1988) *h*, the distance between two shares on a scale on which equal distances are
+  /// equally hard to detect.
+  ///
+  /// @param share the line of one share
+  /// @param other the line of the share it is compared with
+  public static void addEffect(Lines lines, String share, String other) {
+    lines.begin("closer-look");
+    lines.add(single("h", Symbol.of("h"), angle(share).minus(angle(other)), Kind.EFFECT));
+  }
+
+  /// The effect, worked out and in words.
+  public static List<Block> effect(Decided decided, Sentences say) {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.effect.h"));
+    blocks.add(Block.Working.of(LineId.of("h")));
+    blocks.addAll(EffectInWords.H.of(decided, say));
+    return blocks;
+  }
+
+  private static Expr angle(String share) {
+    return product(number(2), new Expr.Arcsine(line(share).root()));
+  }
+}

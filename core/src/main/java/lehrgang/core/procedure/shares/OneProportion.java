@@ -1,0 +1,66 @@
+package lehrgang.core.procedure.shares;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lehrgang.core.data.Problem;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.number.Rational;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.parts.Alternative;
+import lehrgang.core.procedure.parts.LargeSampleConditions;
+import lehrgang.core.procedure.parts.NormalDecision;
+import lehrgang.core.procedure.parts.StudentViews;
+import lehrgang.core.procedure.parts.TypedNumbers;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.ProcedureOption;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StudentView;
+
+/// The test of a claimed share: z by the standard error under H₀, the exact binomial probability
+/// beside it, and Wald's and Wilson's (1927) intervals.
+public final class OneProportion implements Procedure {
+  @Override
+  public String id() {
+    return "one-proportion";
+  }
+
+  @Override
+  public List<Form> forms() {
+    return List.of(Form.SHARES);
+  }
+
+  @Override
+  public List<ProcedureOption> options() {
+    return List.of(
+        TypedNumbers.LEVEL, TypedNumbers.CLAIMED, Alternative.OPTION, LargeSampleConditions.RULE);
+  }
+
+  @Override
+  public Map<String, StudentView> usualStudentViews() {
+    return StudentViews.ofShares();
+  }
+
+  @Override
+  public Outcome derive(Solution solution) {
+    List<Problem> problems = new ArrayList<>();
+    Choices choices = solution.choices();
+    Rational level = TypedNumbers.level(choices, problems);
+    Rational claimed = TypedNumbers.claimed(choices, problems);
+    NormalDecision deciding = NormalDecision.plain(Alternative.of(choices));
+    return WorkedPage.outcome(
+        SharesTable.check(solution.table(), 1),
+        problems,
+        table -> {
+          OneProportionLines lines =
+              OneProportionLines.of(table.groups().getFirst(), level, claimed, deciding);
+          return WorkedPage.derivation(
+              id(),
+              lines.all(),
+              LargeSampleConditions.conditions(),
+              values -> new OneProportionPage(table, choices, lines, deciding, values));
+        });
+  }
+}

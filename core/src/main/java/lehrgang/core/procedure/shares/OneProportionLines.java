@@ -1,0 +1,130 @@
+package lehrgang.core.procedure.shares;
+
+import static lehrgang.core.procedure.parts.LineWriter.counted;
+import static lehrgang.core.procedure.parts.LineWriter.line;
+import static lehrgang.core.procedure.parts.LineWriter.single;
+
+import java.util.List;
+import java.util.Optional;
+import lehrgang.core.data.SharesTable.Group;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.expr.Expr;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
+import lehrgang.core.number.Kind;
+import lehrgang.core.number.Rational;
+import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.Formulas;
+import lehrgang.core.procedure.parts.LargeSampleConditions;
+import lehrgang.core.procedure.parts.Law;
+import lehrgang.core.procedure.parts.LineWriter;
+import lehrgang.core.procedure.parts.NormalDecision;
+import lehrgang.core.procedure.parts.SampleSizeLines;
+import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.wording.Phrase;
+
+/// The numbers of a test of one claimed share, each with its one formula.
+///
+/// @param outcomes of the exact test; none where there are too many trials
+record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
+  /// The lines of the expected successes and failures.
+  static final List<LineId> EXPECTED = List.of(LineId.of("E.yes"), LineId.of("E.no"));
+
+  private static final Expr N = line("n");
+  private static final Expr CLAIMED = line("p0");
+
+  static OneProportionLines of(
+      Group group, Rational level, Rational claimed, NormalDecision deciding) {
+    Lines lines = new Lines();
+    lines.begin("data");
+    lines.add(
+        single("x", Symbol.of("x"), counted(group.successes()), Kind.COUNT).as(Role.OBSERVED));
+    lines.add(
+        single("n", "trials", Symbol.of("n"), counted(group.trials()), Kind.COUNT)
+            .as(Role.GRAND_TOTAL));
+    lines.begin("hypotheses");
+    lines.add(LineWriter.level(level));
+    lines.add(
+        single("p0", Symbol.of("p").lowered("0"), LineWriter.typed(claimed), Kind.CLAIM)
+            .as(Role.ROW_TOTAL));
+    expected(lines);
+    statistic(lines);
+    deciding.addTo(lines);
+    Optional<ExactOutcomes> outcomes = outcomes(group, deciding);
+    lines.begin("p");
+    outcomes.ifPresent(
+        exact -> {
+          exact.addOutcomes(lines);
+          lines.add(exact.sum("p.exact", Symbol.of("p").lowered("exact")));
+        });
+    intervals(lines);
+    ShareLines.addEffect(lines, "phat", "p0");
+    SampleSizeLines.addTo(lines, "n", deciding);
+    return new OneProportionLines(lines, outcomes);
+  }
+
+  private static void expected(Lines lines) {
+    lines.begin("conditions");
+    lines.add(
+        single(
+            "E.yes",
+            Symbol.of("E").lowered("yes"),
+            Formulas.expectedCount(N, CLAIMED),
+            Kind.EXPECTED));
+    lines.add(
+        single(
+            "E.no",
+            Symbol.of("E").lowered("no"),
+            Formulas.expectedCount(N, Formulas.rest(CLAIMED)),
+            Kind.EXPECTED));
+    LargeSampleConditions.addLines(lines, EXPECTED);
+  }
+
+  private static void statistic(Lines lines) {
+    lines.begin("statistic");
+    lines.add(
+        single("phat", Symbol.of("p̂"), Formulas.share(line("x"), N), Kind.SHARE)
+            .as(Role.EXPECTED));
+    lines.add(
+        single(
+            "SE0",
+            Symbol.of("SE").lowered("0"),
+            Formulas.standardError(CLAIMED, N),
+            Kind.STANDARD_ERROR));
+    Expr spread = Expr.product(N, CLAIMED, Formulas.rest(CLAIMED)).root();
+    lines.add(
+        single(
+                "z",
+                Symbol.of("z"),
+                Formulas.standardised(line("phat").minus(CLAIMED), line("SE0")),
+                Kind.STATISTIC)
+            .checkedBy(
+                Phrase.of("route.counts"),
+                Formulas.standardised(line("x").minus(line("E.yes")), spread)));
+  }
+
+  private static Optional<ExactOutcomes> outcomes(Group group, NormalDecision deciding) {
+    return group.trials() > ExactOutcomes.MOST_TRIALS
+        ? Optional.empty()
+        : Optional.of(
+            new ExactOutcomes(
+                Law.BINOMIAL,
+                deciding.alternative(),
+                line("x"),
+                List.of(N, CLAIMED),
+                0,
+                (int) group.trials()));
+  }
+
+  /// Wald's interval, from the observed share and its own standard error, and Wilson's.
+  private static void intervals(Lines lines) {
+    lines.begin("interval");
+    lines.add(
+        single(
+            "SE", Symbol.of("SE"), Formulas.standardError(line("phat"), N), Kind.STANDARD_ERROR));
+    lines.add(NormalDecision.quantile());
+    ShareLines.addInterval(lines, "wald", Symbol.of("p"), "phat");
+    ShareLines.addWilson(lines, "wilson", "phat", "n", "W, ");
+  }
+}

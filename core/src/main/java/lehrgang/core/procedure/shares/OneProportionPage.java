@@ -1,0 +1,196 @@
+package lehrgang.core.procedure.shares;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.data.SharesTable.Group;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.CommonSteps;
+import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.LargeSampleConditions;
+import lehrgang.core.procedure.parts.NormalDecision;
+import lehrgang.core.procedure.parts.SampleSizeLines;
+import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.procedure.parts.TypedNumbers;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.wording.Phrase;
+
+/// The page of a test of one claimed share.
+final class OneProportionPage implements WorkedPage {
+  private static final LineId X = LineId.of("x");
+  private static final LineId N = LineId.of("n");
+  private static final LineId CLAIMED = LineId.of("p0");
+  private static final LineId SHARE = LineId.of("phat");
+  private static final LineId Z = LineId.of("z");
+  private static final LineId P = LineId.of("p");
+  private static final LineId EXACT = LineId.of("p.exact");
+
+  private final Group group;
+  private final OneProportionLines lines;
+  private final NormalDecision deciding;
+  private final Decided decided;
+  private final String side;
+  private final Sentences say;
+  private final CommonSteps common;
+  private final LargeSampleConditions conditions;
+
+  OneProportionPage(
+      SharesTable table,
+      Choices choices,
+      OneProportionLines lines,
+      NormalDecision deciding,
+      Evaluation values) {
+    this.group = table.groups().getFirst();
+    this.lines = lines;
+    this.deciding = deciding;
+    this.decided = Decided.of(values);
+    this.side = deciding.alternative().key();
+    this.say =
+        new Sentences(
+            Map.of(
+                "group", new Phrase.Words(group.label()),
+                "outcome", new Phrase.Words(table.outcome()),
+                "n", new Phrase.Number(N),
+                "x", new Phrase.Number(X),
+                "p0", new Phrase.Number(CLAIMED),
+                "phat", new Phrase.Number(SHARE)));
+    this.common = new CommonSteps(say, decided);
+    this.conditions =
+        new LargeSampleConditions(OneProportionLines.EXPECTED, lines.all(), values, choices, say);
+  }
+
+  @Override
+  public Verdict verdict() {
+    return deciding.verdict(
+        decided,
+        new Verdict.Item(Phrase.of("verdict.share"), SHARE),
+        decided.verdict(say, "verdict.one-proportion." + side));
+  }
+
+  @Override
+  public List<Step> steps() {
+    return List.of(
+        common.question("one-proportion"),
+        data(),
+        hypotheses(),
+        conditions.step("one-proportion"),
+        statistic(),
+        deciding.criticalStep(say),
+        pValue(),
+        conclusion(),
+        interval(),
+        closerLook());
+  }
+
+  private Step data() {
+    return new Step(
+        "data",
+        say.summary("data.one-proportion"),
+        List.of(
+            say.prose("data.intro.one-proportion"),
+            new Block.DataEntry(ShareLines.table(List.of(group), List.of(List.of(X, N))))));
+  }
+
+  private Step hypotheses() {
+    return common.hypotheses(
+        "one-proportion." + side,
+        new Block.TypedNumber(
+            say.phrase("hypotheses.claimed"), TypedNumbers.CLAIMED.id(), CLAIMED));
+  }
+
+  private Step statistic() {
+    return new Step(
+        "statistic",
+        say.summary("statistic.z").with("statistic", new Phrase.Stated(Z)),
+        List.of(
+            say.prose("statistic.share"),
+            Block.Working.of(SHARE),
+            say.prose("statistic.error.one-proportion"),
+            Block.Working.of(LineId.of("SE0")),
+            say.prose("statistic.how.one-proportion"),
+            Block.Working.of(Z)));
+  }
+
+  private Step pValue() {
+    List<Block> more = new ArrayList<>();
+    more.add(say.prose("p.meaning.one-proportion"));
+    lines
+        .outcomes()
+        .ifPresentOrElse(
+            outcomes -> more.addAll(exact(outcomes)),
+            () -> more.add(say.remark(Tone.NOTE, "p.exact.too-many")));
+    return deciding.pStep(say, more);
+  }
+
+  private List<Block> exact(ExactOutcomes outcomes) {
+    return List.of(
+        say.prose("p.exact.one-proportion." + side),
+        Block.Working.of(EXACT),
+        outcomes.block(say.phrase("outcomes.successes"), X, EXACT),
+        new Block.Remark(
+            Tone.NOTE, say.phrase("p.exact.beside").with("exact", new Phrase.Stated(EXACT))));
+  }
+
+  private Step conclusion() {
+    List<Block> remarks = new ArrayList<>();
+    if (conditions.fail()) {
+      remarks.add(conditions.doubt("conclusion.normal.condition-fails"));
+    }
+    return common.conclusion(
+        deciding.comparisons(decided),
+        "conclusion.one-proportion." + side,
+        P,
+        remarks,
+        say.phrase("conclusion.report.one-proportion")
+            .with("z", new Phrase.Reported(Z, 2, Phrase.LeadingZero.KEPT))
+            .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT))
+            .with("share", new Phrase.Reported(SHARE, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  private Step interval() {
+    LineId low = LineId.of("wilson.low");
+    LineId high = LineId.of("wilson.high");
+    return new Step(
+        "interval",
+        say.summary("interval").with("low", low).with("high", high),
+        List.of(
+            say.prose("interval.wald"),
+            Block.Working.of(LineId.of("SE")),
+            Block.Working.of(LineId.of("z.ci")),
+            Block.Working.of(LineId.of("wald.low")),
+            Block.Working.of(LineId.of("wald.high")),
+            say.prose("interval.wilson"),
+            Block.Working.of(low),
+            Block.Working.of(high),
+            new Block.Intervals(
+                List.of(
+                    new Block.Interval(
+                        Phrase.of("interval.name.wald"),
+                        SHARE,
+                        LineId.of("wald.low"),
+                        LineId.of("wald.high")),
+                    new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
+                Optional.of(CLAIMED)),
+            new Block.Prose(
+                say.phrase("interval.words.one-proportion").with("low", low).with("high", high))));
+  }
+
+  private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.difference.one-proportion"));
+    blocks.addAll(ShareLines.effect(decided, say));
+    blocks.add(say.prose("closer-look.sample-size.z"));
+    blocks.add(SampleSizeLines.table("n", "z", "z"));
+    return new Step("closer-look", say.summary("closer-look.share"), blocks);
+  }
+}

@@ -1,0 +1,234 @@
+package lehrgang.core.procedure.shares;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.data.SharesTable;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.CommonSteps;
+import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.LargeSampleConditions;
+import lehrgang.core.procedure.parts.NormalDecision;
+import lehrgang.core.procedure.parts.SampleSizeLines;
+import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.procedure.parts.TypedNumbers;
+import lehrgang.core.procedure.parts.Ways;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.wording.Phrase;
+
+/// The page of a comparison of two shares.
+final class TwoProportionsPage implements WorkedPage {
+  private static final LineId DIFFERENCE = LineId.of("diff");
+  private static final LineId STATED = LineId.of("d0");
+  private static final LineId LOW = LineId.of("ci.low");
+  private static final LineId HIGH = LineId.of("ci.high");
+  private static final LineId Z = LineId.of("z");
+
+  private final SharesTable table;
+  private final NormalDecision deciding;
+  private final Evaluation values;
+  private final Decided decided;
+  private final String side;
+  private final String null0;
+  private final Sentences say;
+  private final CommonSteps common;
+  private final LargeSampleConditions conditions;
+
+  TwoProportionsPage(
+      SharesTable table, Choices choices, Lines lines, NormalDecision deciding, Evaluation values) {
+    this.table = table;
+    this.deciding = deciding;
+    this.values = values;
+    this.decided = Decided.of(values);
+    this.side = deciding.alternative().key();
+    this.null0 = values.sign(STATED) == 0 ? "same" : "stated";
+    this.say =
+        new Sentences(
+            Map.ofEntries(
+                Map.entry("group", new Phrase.Words(table.groupVariable())),
+                Map.entry("first", new Phrase.Words(table.groups().get(0).label())),
+                Map.entry("second", new Phrase.Words(table.groups().get(1).label())),
+                Map.entry("outcome", new Phrase.Words(table.outcome())),
+                Map.entry("p1", new Phrase.Number(LineId.of("p1"))),
+                Map.entry("p2", new Phrase.Number(LineId.of("p2"))),
+                Map.entry("n1", new Phrase.Number(LineId.of("n1"))),
+                Map.entry("n2", new Phrase.Number(LineId.of("n2"))),
+                Map.entry("diff", new Phrase.Number(DIFFERENCE)),
+                Map.entry("d0", new Phrase.Number(STATED))));
+    this.common = new CommonSteps(say, decided);
+    this.conditions =
+        new LargeSampleConditions(TwoProportionsLines.EXPECTED, lines, values, choices, say);
+  }
+
+  @Override
+  public Verdict verdict() {
+    return deciding.verdict(
+        decided,
+        new Verdict.Item(Phrase.of("verdict.difference"), DIFFERENCE),
+        decided.verdict(say, "verdict.two-proportions." + side));
+  }
+
+  @Override
+  public List<Step> steps() {
+    return List.of(
+        common.question("two-proportions"),
+        data(),
+        hypotheses(),
+        conditions.step(
+            "two-proportions", new Block.Ways(Optional.empty(), List.of(Ways.switchTo("fisher")))),
+        statistic(),
+        deciding.criticalStep(say),
+        pValue(),
+        conclusion(),
+        interval(),
+        closerLook());
+  }
+
+  private Step data() {
+    return new Step(
+        "data",
+        say.summary("data.two-proportions"),
+        List.of(
+            say.prose("data.intro.two-proportions"),
+            new Block.DataEntry(
+                ShareLines.table(
+                    table.groups(),
+                    List.of(
+                        List.of(LineId.of("x1"), LineId.of("n1")),
+                        List.of(LineId.of("x2"), LineId.of("n2")))))));
+  }
+
+  private Step hypotheses() {
+    return common.hypotheses(
+        "two-proportions." + null0 + "." + side,
+        say.prose("hypotheses.first"),
+        new Block.TypedNumber(
+            say.phrase("hypotheses.difference"), TypedNumbers.DIFFERENCE.id(), STATED));
+  }
+
+  private Step statistic() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("statistic.shares"));
+    blocks.add(Block.Working.of(LineId.of("p1")));
+    blocks.add(Block.Working.of(LineId.of("p2")));
+    blocks.add(Block.Working.of(DIFFERENCE));
+    blocks.add(say.prose("statistic.error." + null0));
+    if (null0.equals("same")) {
+      blocks.add(Block.Working.of(LineId.of("pooled")));
+    }
+    blocks.add(Block.Working.of(LineId.of(null0.equals("same") ? "SE0" : "SE")));
+    blocks.add(say.prose("statistic.how.two-proportions." + null0));
+    blocks.add(Block.Working.of(Z));
+    blocks.add(say.prose(sign()).because(Z));
+    if (deciding.isCorrected()) {
+      blocks.add(say.prose("statistic.continuity"));
+      blocks.add(Block.Working.of(LineId.of("cc")));
+      blocks.add(Block.Working.of(deciding.statistic()));
+    }
+    return new Step(
+        "statistic",
+        say.summary("statistic.z").with("statistic", new Phrase.Stated(deciding.statistic())),
+        blocks);
+  }
+
+  private String sign() {
+    return switch (values.sign(Z)) {
+      case 1 -> "statistic.sign.positive";
+      case -1 -> "statistic.sign.negative";
+      default -> "statistic.sign.none";
+    };
+  }
+
+  private Step pValue() {
+    List<Block> more = new ArrayList<>();
+    more.add(say.prose("p.meaning.two-proportions." + null0));
+    if (deciding.isCorrected()) {
+      more.add(
+          new Block.Prose(
+              say.phrase("p.continuity")
+                  .with("statistic", new Phrase.Stated(deciding.statistic()))
+                  .with("p", new Phrase.Stated(deciding.p()))));
+    }
+    if (null0.equals("same")) {
+      more.add(say.prose("p.tie"));
+      more.add(Block.Working.of(LineId.of("X2")));
+      more.add(
+          new Block.Remark(
+              Tone.CHECKED,
+              say.phrase("p.tie." + side)
+                  .with("z", new Phrase.Stated(LineId.of("z.squared")))
+                  .with("statistic", new Phrase.Stated(LineId.of("X2")))
+                  .with("p", new Phrase.Stated(LineId.of("p.X2")))));
+    }
+    return deciding.pStep(say, more);
+  }
+
+  private Step conclusion() {
+    List<Block> remarks = new ArrayList<>();
+    if (conditions.fail()) {
+      remarks.add(conditions.doubt("conclusion.normal.condition-fails"));
+    }
+    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
+    return common.conclusion(
+        deciding.comparisons(decided),
+        "conclusion.two-proportions." + null0 + "." + side,
+        deciding.p(),
+        remarks,
+        say.phrase("conclusion.report.two-proportions")
+            .with("z", new Phrase.Reported(deciding.statistic(), 2, Phrase.LeadingZero.KEPT))
+            .with("p", new Phrase.Reported(deciding.p(), 3, Phrase.LeadingZero.LEFT_OUT))
+            .with("diff", new Phrase.Reported(DIFFERENCE, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  private Step interval() {
+    return new Step(
+        "interval",
+        say.summary("interval").with("low", LOW).with("high", HIGH),
+        List.of(
+            say.prose("interval.difference"),
+            Block.Working.of(LineId.of("SE")),
+            Block.Working.of(LineId.of("z.ci")),
+            Block.Working.of(LOW),
+            Block.Working.of(HIGH),
+            new Block.Prose(
+                    say.phrase("interval.words.two-proportions." + intervalSide())
+                        .with("low", LOW)
+                        .with("high", HIGH))
+                .because(LOW, HIGH),
+            say.prose("interval.why-two-errors"),
+            new Block.Intervals(
+                List.of(groupInterval(1), groupInterval(2)), Optional.of(LineId.of("pooled")))));
+  }
+
+  private Block.Interval groupInterval(int group) {
+    return new Block.Interval(
+        Phrase.label(table.groups().get(group - 1).label()),
+        LineId.of("p" + group),
+        LineId.of("p" + group + ".low"),
+        LineId.of("p" + group + ".high"));
+  }
+
+  /// Whether 0 lies below, in or above the interval.
+  private String intervalSide() {
+    return values.sign(LOW) > 0 ? "above" : values.sign(HIGH) < 0 ? "below" : "around";
+  }
+
+  private Step closerLook() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.difference.two-proportions"));
+    blocks.addAll(ShareLines.effect(decided, say));
+    blocks.add(say.prose("closer-look.sample-size.z"));
+    blocks.add(SampleSizeLines.table("N", "z", "z"));
+    blocks.addAll(Ways.otherProcedures("two-proportions", say));
+    return new Step("closer-look", say.summary("closer-look.share"), blocks);
+  }
+}

@@ -1,0 +1,76 @@
+package lehrgang.core.procedure.twoway;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import lehrgang.core.data.Problem;
+import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TwoWayTable;
+import lehrgang.core.derivation.Lines;
+import lehrgang.core.number.Rational;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.ExpectedConditions;
+import lehrgang.core.procedure.parts.StudentViews;
+import lehrgang.core.procedure.parts.TwoWayStatistic.Route;
+import lehrgang.core.procedure.parts.TwoWaySteps;
+import lehrgang.core.procedure.parts.TypedNumbers;
+import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.ProcedureOption;
+import lehrgang.core.solution.ProcedureOption.Scope;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StudentView;
+
+/// The chi-squared test on a two-way table, told as independence of two variables or as homogeneity
+/// of groups (Pearson 1900): one calculation, two stories.
+public final class Independence implements Procedure {
+  static final ProcedureOption.OneOf ROUTE =
+      new ProcedureOption.OneOf("route", "expected", "route", "margins", "share");
+  static final ProcedureOption.OneOf CORRECTION =
+      new ProcedureOption.OneOf("correction", "statistic", "", "plain", "corrected")
+          .within(Scope.TWO_BY_TWO)
+          .setBy("yates", "corrected");
+
+  @Override
+  public String id() {
+    return "independence";
+  }
+
+  @Override
+  public List<Form> forms() {
+    return List.of(Form.TWO_WAY);
+  }
+
+  @Override
+  public List<ProcedureOption> options() {
+    return List.of(
+        TypedNumbers.LEVEL, TwoWaySteps.STORY, ROUTE, ExpectedConditions.RULE, CORRECTION);
+  }
+
+  @Override
+  public Map<String, StudentView> usualStudentViews() {
+    return StudentViews.ofCounts();
+  }
+
+  @Override
+  public Outcome derive(Solution solution) {
+    List<Problem> problems = new ArrayList<>();
+    Choices choices = solution.choices();
+    Rational level = TypedNumbers.level(choices, problems);
+    return WorkedPage.outcome(
+        TwoWayTable.check(solution.table()),
+        problems,
+        table -> {
+          boolean corrects = choices.option(CORRECTION).equals("corrected");
+          ChiSquaredDecision deciding = ChiSquaredDecision.of(table.isTwoByTwo() && corrects);
+          Route route = choices.option(ROUTE).equals("share") ? Route.SHARE : Route.MARGINS;
+          Lines lines = TwoWayLines.of(table, level, route, deciding);
+          return WorkedPage.derivation(
+              id(),
+              lines,
+              ExpectedConditions.conditions(lines),
+              values -> new TwoWayPage(table, choices, lines, deciding, values));
+        });
+  }
+}
