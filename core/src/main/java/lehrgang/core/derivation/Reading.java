@@ -59,21 +59,32 @@ public sealed interface Reading {
 
   /// Another rule for one line or for a family of lines.
   ///
-  /// @param target the name of a family, or the id of a line
-  /// @param rule   the formula in place of the one so far
-  record Bend(String target, BiFunction<Line, Expr, Expr> rule) {
+  /// @param of   which of an id tells whether its line is bent
+  /// @param name of the family, or id of the line
+  /// @param rule the formula in place of the one so far
+  record Bend(Of of, String name, BiFunction<Line, Expr, Expr> rule) {
+    /// What a rule is bent of.
+    public enum Of {
+      LINE,
+      FAMILY
+    }
+
     /// Another formula for one line.
     public static Bend ofLine(LineId id, Expr formula) {
-      return new Bend(id.toString(), (_, _) -> formula);
+      return new Bend(Of.LINE, id.toString(), (_, _) -> formula);
     }
 
     /// Another formula for every line of a family.
     public static Bend ofFamily(String family, BiFunction<Line, Expr, Expr> rule) {
-      return new Bend(family, rule);
+      return new Bend(Of.FAMILY, family, rule);
     }
 
     private boolean touches(LineId id) {
-      return target.equals(id.name()) || target.equals(id.toString());
+      return name.equals(
+          switch (of) {
+            case LINE -> id.toString();
+            case FAMILY -> id.name();
+          });
     }
 
     private Expr bent(Line line, Expr formula) {
@@ -166,7 +177,7 @@ public sealed interface Reading {
               .forEach(problems::add);
       case WithRuleBent(_, var bend) -> {
         if (lines.keySet().stream().noneMatch(bend::touches)) {
-          problems.add(unknown(bend.target()));
+          problems.add(unknown(bend.name()));
         }
         lines.values().stream()
             .filter(line -> bend.touches(line.id()))

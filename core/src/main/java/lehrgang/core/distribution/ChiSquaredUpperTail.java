@@ -50,10 +50,16 @@ public enum ChiSquaredUpperTail implements NamedFunction {
     check(arguments);
     int df = arguments.get(1).intValueExact();
     Value x = arguments.get(0).inDecimals();
-    if (df % 2 == 0) {
-      Value half = x.over(Value.of(2));
-      return Elementary.exp(half.negated()).times(sum(half.decimal(), df / 2, 1, 1));
-    }
+    return Elementary.tail(
+        x.over(Value.of(-2)), () -> df % 2 == 0 ? even(x, df) : odd(x, df, workspace));
+  }
+
+  private static Value even(Value x, int df) {
+    Value half = x.over(Value.of(2));
+    return Elementary.exp(half.negated()).times(sum(half.decimal(), df / 2, 1, 1));
+  }
+
+  private static Value odd(Value x, int df, Workspace workspace) {
     Value root = x.squareRoot();
     Value two = Value.of(2);
     Value tails = two.times(NormalUpperTail.INSTANCE.apply(List.of(root), workspace));

@@ -11,6 +11,7 @@ import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
+import lehrgang.core.number.Elementary;
 import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.NormalDistribution;
@@ -52,7 +53,9 @@ public enum NormalUpperTail implements NamedFunction {
     Value z = arguments.getFirst().inDecimals();
     double size = z.asDouble();
     if (size > SERIES_UP_TO) {
-      return Evaluator.closed(fraction(new Expr.Constant(z), size));
+      return Elementary.tail(
+          z.times(z).over(Value.of(-2)),
+          () -> Evaluator.closed(fraction(new Expr.Constant(z), size)));
     }
     BigDecimal square = z.decimal().multiply(z.decimal(), GUARDED);
     BigDecimal term = z.decimal();

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.function.Supplier;
 
 /// Exponential, logarithm and π to the working precision.
 public final class Elementary {
@@ -66,6 +67,18 @@ public final class Elementary {
     }
     return Value.real(
         new BigDecimal(sum).multiply(TWO.pow(twos.intValueExact() - BITS, GUARDED), GUARDED));
+  }
+
+  /// An area under a curve that falls off as e to the power of `exponent`, where that can be told
+  /// from nothing; [#LEAST] further out, so that areas fall on and on and never reach 0.
+  ///
+  /// @param area worked out only where the exponential is above [#LEAST]
+  public static Value tail(Value exponent, Supplier<Value> area) {
+    if (exponent.decimal().compareTo(VANISHING) < 0) {
+      return LEAST;
+    }
+    Value worked = area.get();
+    return worked.compareTo(LEAST) < 0 ? LEAST : worked;
   }
 
   /// The natural logarithm.

@@ -1,13 +1,15 @@
 package lehrgang.core.page;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
-import lehrgang.core.derivation.Layout;
+import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
@@ -20,6 +22,7 @@ final class Mask {
   private final Lens lens;
   private final Set<LineId> withheld = new HashSet<>();
   private final Set<LineId> leftOut = new HashSet<>();
+  private final Map<List<LineId>, LineId> examples = new HashMap<>();
 
   private Mask(Lens lens) {
     this.lens = lens;
@@ -30,38 +33,54 @@ final class Mask {
     return new Mask(lens);
   }
 
-  /// @param layout as it is with nothing hidden: it says which line is worked in each step
-  static Mask of(Solution solution, Derivation derivation, Layout layout, Lens lens) {
+  /// The line that is worked for students in a step is the one that the page with nothing hidden
+  /// takes as its example, and the key works the same ones.
+  ///
+  /// @param values what every line comes to
+  static Mask of(Solution solution, Derivation derivation, Evaluation values, Lens lens) {
     Mask mask = new Mask(lens);
-    for (Step step : layout.steps()) {
-      StudentView view = solution.studentView(step.id());
-      Optional<LineId> worked = view == StudentView.ONE_WORKED ? example(step) : Optional.empty();
-      for (LineId id : derivation.linesOf(step.id())) {
-        boolean typed = derivation.line(id).formula() instanceof Expr.Datum;
-        if (!typed && view != StudentView.GIVEN && worked.filter(id::equals).isEmpty()) {
-          mask.withheld.add(id);
-          if (view == StudentView.LEFT_OUT) {
-            mask.leftOut.add(id);
-          }
+    if (lens.audience() == Audience.FULL) {
+      return mask;
+    }
+    for (Line line : derivation.lines().values()) {
+      StudentView view = solution.studentView(derivation.stepOf(line.id()));
+      if (view != StudentView.GIVEN && !(line.formula() instanceof Expr.Datum)) {
+        mask.withheld.add(line.id());
+        if (view == StudentView.LEFT_OUT) {
+          mask.leftOut.add(line.id());
         }
+      }
+    }
+    for (Step step : derivation.layout(values).steps()) {
+      List<Block.Working> workings = workings(step);
+      workings.forEach(working -> mask.examples.put(working.family(), working.example()));
+      if (solution.studentView(step.id()) == StudentView.ONE_WORKED) {
+        worked(workings).ifPresent(mask.withheld::remove);
       }
     }
     return mask;
   }
 
+  private static List<Block.Working> workings(Step step) {
+    return step.blocks().stream()
+        .filter(Block.Working.class::isInstance)
+        .map(Block.Working.class::cast)
+        .toList();
+  }
+
   /// The line that is worked for students in a step: the example of its first family, or of its
   /// first working where there is no family.
-  private static Optional<LineId> example(Step step) {
-    List<Block.Working> workings =
-        step.blocks().stream()
-            .filter(Block.Working.class::isInstance)
-            .map(Block.Working.class::cast)
-            .toList();
+  private static Optional<LineId> worked(List<Block.Working> workings) {
     return workings.stream()
         .filter(working -> working.family().size() > 1)
         .findFirst()
         .or(() -> workings.stream().findFirst())
         .map(Block.Working::example);
+  }
+
+  /// The line that stands for a family on this page.
+  LineId example(Block.Working working) {
+    return examples.getOrDefault(working.family(), working.example());
   }
 
   Appearance of(LineId id) {

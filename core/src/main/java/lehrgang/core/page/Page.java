@@ -54,13 +54,9 @@ public final class Page {
     this.lens = lens;
     this.wording = Wording.in(solution.language(), solution.wording());
     Evaluation all = derivation.evaluate(lens.reading());
-    Layout whole = derivation.layout(all);
-    Mask mask =
-        lens.audience() == Audience.FULL
-            ? Mask.none(lens)
-            : Mask.of(solution, derivation, whole, lens);
+    Mask mask = Mask.of(solution, derivation, all, lens);
     Evaluation known = mask.let(all);
-    this.layout = lens.seesAll() ? whole : derivation.layout(known);
+    this.layout = derivation.layout(known);
     Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
     this.numerals = new Numerals(derivation, lens.reading(), known, format, wording, mask);
     this.chains = new ChainSetter(derivation, numerals);

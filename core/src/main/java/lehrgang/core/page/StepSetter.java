@@ -91,9 +91,9 @@ final class StepSetter {
   private List<PageBlock> after(Block block, MissingNumbers missing) {
     List<PageBlock> remarks = new ArrayList<>();
     switch (block) {
-      case Block.Working(var family, var example) -> {
-        family.forEach(line -> remarks.addAll(missing.remarks(line)));
-        roundingRemark.apply(shownOf(family, example)).ifPresent(remarks::add);
+      case Block.Working working -> {
+        working.family().forEach(line -> remarks.addAll(missing.remarks(line)));
+        roundingRemark.apply(shownOf(working)).ifPresent(remarks::add);
       }
       case Block.Missing(var line) -> remarks.addAll(missing.remarks(line));
       default -> {}
@@ -151,8 +151,7 @@ final class StepSetter {
           Optional.of(new PageBlock.TypedNumber(numerals.spans(phrase), field, line));
       case Block.Tables(var tables) ->
           Optional.of(new PageBlock.Grids(tables.stream().map(grids::grid).toList()));
-      case Block.Working(var family, var example) ->
-          Optional.of(worked(family, shownOf(family, example)));
+      case Block.Working working -> Optional.of(worked(working.family(), shownOf(working)));
       case Block.WrittenOut(var line) ->
           Optional.of(chains.innerWorkings(line))
               .filter(workings -> !workings.isEmpty())
@@ -179,9 +178,10 @@ final class StepSetter {
   }
 
   /// The example of a family, or another member that this audience sees where it does not see that.
-  private LineId shownOf(List<LineId> family, LineId example) {
+  private LineId shownOf(Block.Working working) {
+    LineId example = mask.example(working);
     return mask.hides(example)
-        ? family.stream().filter(line -> !mask.hides(line)).findFirst().orElse(example)
+        ? working.family().stream().filter(line -> !mask.hides(line)).findFirst().orElse(example)
         : example;
   }
 

@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
 import java.util.List;
+import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.xml.sax.InputSource;
 
@@ -80,16 +83,32 @@ class NotationTest {
         .contains("<mrow class=\"R[2]\">");
   }
 
-  @Test
-  void texIsBalanced() {
-    for (String line : List.of("E[2,3]", "K[1,1]", "X2", "p", "V", "adj[3,3]")) {
-      String tex = Tex.of(formula(line));
-      assertThat(tex.chars().filter(c -> c == '{').count())
-          .isEqualTo(tex.chars().filter(c -> c == '}').count());
-      assertThat(tex).doesNotContain("χ", "·", "≈", "−");
+  static Stream<Solution> solutions() {
+    return ReferenceCases.oneOfEach().stream();
+  }
+
+  /// Every formula of every procedure, as TeX would read it.
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void texCanBeSet(Solution solution) {
+    Page any = ReferenceCases.page(solution, Audience.FULL);
+    for (LineId id : any.lines()) {
+      TexReader.read(Tex.of(any.chain(id).box()));
     }
+  }
+
+  @Test
+  void texSaysWhatStandsThere() {
     assertThat(Tex.of(formula("E[2,3]")))
-        .contains("\\frac{{R}_{\\mathrm{2}}\\cdot {C}_{\\mathrm{3}}}{n}");
+        .isEqualTo(
+            "{E}_{\\mathrm{23}}=\\frac{{R}_{\\mathrm{2}}\\cdot {C}_{\\mathrm{3}}}{n}"
+                + "=\\frac{160\\cdot 140}{480}=\\frac{140}{3}\\approx 46.67");
+    assertThat(Tex.of(Box.name("50 % \\ {x}~ü")))
+        .isEqualTo("\\text{50 \\% \\textbackslash{} \\{x\\}\\textasciitilde{}ü}");
+    assertThat(Tex.of(Box.number("2,3·10⁻¹⁰"))).isEqualTo("2{,}3\\cdot 10^{-10}");
+    assertThat(Tex.of(Box.number("1\u2009284\u2009199"))).isEqualTo("1\\,284\\,199");
+    assertThat(Tex.of(Box.number("reject H₀"))).isEqualTo("\\text{reject H}_{0}");
+    assertThat(Tex.of(Box.name("p̂"))).isEqualTo("\\hat{p}");
   }
 
   @Test

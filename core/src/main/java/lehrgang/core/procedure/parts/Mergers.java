@@ -48,8 +48,9 @@ public final class Mergers {
       return layer.stream().flatMap(List::stream);
     }
 
+    /// 0 where every layer has an empty margin.
     Value smallest() {
-      return counts().min(Comparator.naturalOrder()).orElseThrow();
+      return counts().min(Comparator.naturalOrder()).orElse(Value.ZERO);
     }
 
     /// How many expected counts are below a bound.

@@ -170,9 +170,20 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
     }
     Interval sum = Interval.of(Value.ZERO);
     for (int place = 0; place < listed; place++) {
-      sum = sum.plus(isSummed(arguments, place).times(probability(arguments, place)));
+      sum = sum.plus(share(isSummed(arguments, place), probability(arguments, place)));
     }
     return Optional.of(sum.plus(rangeOfUnlisted(points, arguments, workspace)));
+  }
+
+  /// What an outcome adds to the sum: its probability, nothing, or one of the two.
+  private static Interval share(Interval isSummed, Interval probability) {
+    boolean surely = isSummed.low().filter(least -> least.signum() > 0).isPresent();
+    boolean never = isSummed.high().filter(most -> most.signum() <= 0).isPresent();
+    if (surely) {
+      return probability;
+    }
+    Interval nothing = Interval.of(Value.ZERO);
+    return never ? nothing : nothing.hull(probability);
   }
 
   /// Which of the outcomes that are not listed count may hang on the range of the observed one's
