@@ -16,8 +16,7 @@ public final class Main {
   }
 
   /// Opens the window at once where that is plainly all that is asked for: the command line's
-  /// parser
-  /// takes half a second to get ready, and only commands with options need it.
+  /// parser takes half a second to get ready, and only commands with options need it.
   private static OptionalInt window(String[] arguments) {
     return switch (String.join(" ", arguments)) {
       case "" -> run(() -> Desktop.open(Optional.empty()));

@@ -77,8 +77,7 @@ final class ProcedureFlags {
 
   /// The flags that were given, for a procedure.
   ///
-  /// @throws Complaint if one of them is another procedure's, or has a value that is not on
-  /// offer
+  /// @throws Complaint if one of them is another procedure's, or has a value that is not on offer
   static ProcedureFlags of(ParseResult given, Procedure procedure) {
     ProcedureFlags flags = new ProcedureFlags(given, procedure);
     flags.refuseOthers();
@@ -122,8 +121,7 @@ final class ProcedureFlags {
   ///
   /// @param table that they are made for
   /// @throws Complaint if one that the procedure needs is missing, or there is nothing to choose
-  /// for
-  /// this table
+  ///     for this table
   Choices choices(TableEntry table, Optional<Integer> decimals, Optional<Integer> onTheWay) {
     Choices choices = Choices.usual();
     for (ProcedureOption option : procedure.options()) {

@@ -23,8 +23,7 @@ import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.FileProblem;
 
 /// Counting two columns of a large file beside merely reading it, in turns; then a change of a
-/// recipe
-/// on records that are kept.
+/// recipe on records that are kept.
 ///
 /// Arguments: rows, columns, turns.
 public final class CountingBenchmark {

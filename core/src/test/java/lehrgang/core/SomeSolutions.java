@@ -16,8 +16,8 @@ import lehrgang.core.solution.Solution;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 
-/// Solutions with data and choices as they come: of every procedure, small and large, with
-/// zeros and with shares that hardly anyone has.
+/// Solutions with data and choices as they come: of every procedure, small and large, with zeros
+/// and with shares that hardly anyone has.
 public final class SomeSolutions {
   private static final List<String> LEVELS = List.of("0.05", "0.01", "0.5", "1e-10", "0.0001");
 

@@ -7,8 +7,7 @@ import javafx.scene.text.FontWeight;
 import lehrgang.documents.figure.Typeface;
 
 /// The fonts that ship with the program: a humanist sans for the interface, a mathematical serif
-/// for page
-/// and formulas, both with tabular figures.
+/// for page and formulas, both with tabular figures.
 final class Fonts {
   private static final List<String> FILES =
       List.of(

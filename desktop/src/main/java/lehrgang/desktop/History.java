@@ -5,8 +5,7 @@ import java.util.Deque;
 import java.util.Optional;
 
 /// The states before and after the current one, without limit. Edits of the same thing in a row
-/// count as
-/// one.
+/// count as one.
 final class History<T> {
   private final Deque<T> before = new ArrayDeque<>();
   private final Deque<T> after = new ArrayDeque<>();

@@ -18,8 +18,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Page;
 
 /// Knows where each line stands on the page, lights up what a number comes from, and moves along
-/// sources
-/// and uses.
+/// sources and uses.
 final class LiveNumbers implements FormulaLayout.Terms {
   private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
   private static final PseudoClass SOURCE = PseudoClass.getPseudoClass("source");

@@ -21,8 +21,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableImport;
 
 /// Takes a table from the clipboard, says what it was taken for and what was done with its totals,
-/// and
-/// offers to keep them.
+/// and offers to keep them.
 final class Pasting {
   /// So many lines of one word each are a column and no text.
   private static final int LEAST_ANSWERS = 3;

@@ -22,8 +22,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// Where a solution begins: what one wants to know, in words, with the worked examples and the
-/// files
-/// used last beside it.
+/// files used last beside it.
 final class StartView extends ScrollPane {
   private static final double WIDEST = 1120;
   private static final double LEAST_CARD = 300;

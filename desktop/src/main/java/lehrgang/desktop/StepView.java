@@ -19,8 +19,7 @@ import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 
 /// A step on the page. It is set anew only when it changed, and a field that is being typed in
-/// stays where
-/// it is.
+/// stays where it is.
 final class StepView extends VBox {
   private final Workbench workbench;
   private final BlockViews views;

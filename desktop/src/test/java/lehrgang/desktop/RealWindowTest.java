@@ -17,8 +17,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 
 /// One run of the program in a real window on a real display: open, change, read the verdict off
-/// the
-/// screen, save, quit. `.ci/run` starts it with `-Dlehrgang.window=true`.
+/// the screen, save, quit. `.ci/run` starts it with `-Dlehrgang.window=true`.
 @EnabledIfSystemProperty(named = "lehrgang.window", matches = "true")
 class RealWindowTest {
   private static final Color REJECTION = Color.web("#B83A28");

@@ -20,7 +20,7 @@ public record Origin(Records records, Recipe recipe, Tally tally) {
   /// The categories of a counted column with their counts.
   ///
   /// @param axis 0 for the column that gives the rows, 1 for the one that gives the columns, 2 for
-  /// the one that gives the layers
+  ///     the one that gives the layers
   public Map<String, Long> categories(int axis) {
     TableEntry table = tally.table();
     int rows = table.rows().size();

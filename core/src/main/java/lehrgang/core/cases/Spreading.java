@@ -25,8 +25,7 @@ final class Spreading {
   /// @param names   of all columns
   /// @param counted the places of the counted columns
   /// @return nothing where no class of numbers is counted, or both columns are, or where the
-  /// classes
-  /// are the layers
+  ///     classes are the layers
   static Optional<Spreading> of(Recipe recipe, List<String> names, int[] counted) {
     List<String> columns = recipe.count().named();
     Spreading found = null;

@@ -10,8 +10,7 @@ import lehrgang.core.data.TableEntry;
 /// @param read    how many records there are
 /// @param counted how many of them are in the table
 /// @param losses  why the others are not, in the order in which they were met; `read` less their
-/// sum is
-///     `counted`
+///     sum is `counted`
 /// @param effects what each step did, in the order of the recipe
 /// @param spread  the number behind classes that are counted; empty where there is none
 public record Tally(

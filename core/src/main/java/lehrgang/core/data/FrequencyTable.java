@@ -130,8 +130,7 @@ public record FrequencyTable(
     }
 
     /// Whole numbers that only nearly add up to n are parts, such as 9, 3, 3, 1; decimals are
-    /// expected
-    /// counts that fall short.
+    /// expected counts that fall short.
     private static Stated kind(
         boolean percent, boolean fractions, boolean whole, Value sum, long n) {
       if (percent) {

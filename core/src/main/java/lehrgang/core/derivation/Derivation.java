@@ -141,8 +141,7 @@ public final class Derivation {
   }
 
   /// What every line comes to under a reading. It never throws: a line without a value says why,
-  /// and
-  /// numbers or rules for lines that there are not change nothing.
+  /// and numbers or rules for lines that there are not change nothing.
   public Evaluation evaluate(Reading reading) {
     return reading instanceof Reading.Exact ? exact() : Evaluation.of(lines.inOrder(), reading);
   }

@@ -10,8 +10,7 @@ import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 
 /// The lines of a derivation in an order in which each comes after those that it uses, and the
-/// steps
-/// that establish them. A procedure writes them; after that they are only read.
+/// steps that establish them. A procedure writes them; after that they are only read.
 ///
 /// ```java
 /// Lines lines = new Lines();
@@ -52,9 +51,8 @@ public final class Lines {
   /// Adds a line to the step begun last.
   ///
   /// @throws IllegalArgumentException if the line uses one that does not come before it, or if
-  /// there
-  ///     is one of its id
-  /// @throws IllegalStateException    if no step was begun
+  ///     there is one of its id
+  /// @throws IllegalStateException if no step was begun
   public Lines add(Line line) {
     if (step.isEmpty()) {
       throw new IllegalStateException("no step is begun for " + line.id());

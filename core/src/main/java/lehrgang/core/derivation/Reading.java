@@ -41,8 +41,7 @@ public sealed interface Reading {
   record RoundedOnTheWay(Reading base, Decimals decimals) implements Reading {}
 
   /// Each line may have been rounded, to so many decimals or to more: what comes out is the range
-  /// of
-  /// everything that such rounding can give.
+  /// of everything that such rounding can give.
   ///
   /// @param decimals the fewest decimals that each sort of number keeps
   record WithinRounding(Reading base, Decimals decimals) implements Reading {}

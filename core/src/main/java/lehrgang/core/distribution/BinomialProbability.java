@@ -21,8 +21,7 @@ import org.apache.commons.statistics.distribution.BinomialDistribution;
 /// The probability of just so many successes in independent trials, C(n, k)·pᵏ·(1 − p)ⁿ⁻ᵏ: an exact
 /// fraction up to [#MOST_EXACT] trials, above that a decimal. Arguments: the successes, the trials,
 /// and the probability of a success, from 0 to 1. More successes than trials, or fewer than none,
-/// have
-/// the probability 0.
+/// have the probability 0.
 public enum BinomialProbability implements NamedFunction {
   INSTANCE;
 

@@ -8,8 +8,8 @@ import java.util.function.IntFunction;
 import lehrgang.core.number.Value;
 
 /// The probabilities of a row of outcomes from the ratios between neighbours, in decimals:
-/// beginning with
-/// 1 at the most probable one and divided by their sum at the end, so that nothing is lost far out.
+/// beginning with 1 at the most probable one and divided by their sum at the end, so that nothing
+/// is lost far out.
 final class ByRatios {
   private static final MathContext GUARDED = new MathContext(Value.PRECISION.getPrecision() + 12);
 

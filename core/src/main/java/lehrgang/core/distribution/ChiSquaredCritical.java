@@ -16,10 +16,9 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 /// The critical value of a chi-squared test: the point with area α to its right.
 ///
 /// One degree of freedom: the square of the normal point for α/2. Two: −2 ln α. Otherwise the root
-/// of
-/// Q(c) = α, starting at the value of Wilson & Hilferty (1931), df·(1 − 2/(9 df) + z·√(2/(9 df)))³.
-/// Arguments: α from 10⁻³⁰⁰ to below 1, and the degrees of freedom, a whole number from 1 to
-/// 100 000.
+/// of Q(c) = α, starting at the value of Wilson & Hilferty (1931), df·(1 − 2/(9 df) + z·√(2/(9
+/// df)))³. Arguments: α from 10⁻³⁰⁰ to below 1, and the degrees of freedom, a whole number from 1
+/// to 100 000.
 public enum ChiSquaredCritical implements NamedFunction, RootFinding {
   INSTANCE;
 

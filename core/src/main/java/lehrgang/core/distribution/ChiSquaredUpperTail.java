@@ -20,10 +20,8 @@ import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 ///
 /// For even `df`: e^(−x/2) · Σ (x/2)^j / j!, j = 0 … df/2 − 1; for odd `df`: 2(1 − Φ(√x)) +
 /// 2φ(√x)·√x·(1 + x/3 + x²/(3·5) + …) with (df − 1)/2 terms (Abramowitz & Stegun 26.4.4 and
-/// 26.4.5).
-/// Arguments: the statistic, 0 or more, and the degrees of freedom, a whole number from 1 to 100
-/// 000.
-/// The area at 0 is 1; however far out, it is more than 0.
+/// 26.4.5). Arguments: the statistic, 0 or more, and the degrees of freedom, a whole number from 1
+/// to 100 000. The area at 0 is 1; however far out, it is more than 0.
 public enum ChiSquaredUpperTail implements NamedFunction {
   INSTANCE;
 
@@ -43,8 +41,7 @@ public enum ChiSquaredUpperTail implements NamedFunction {
   }
 
   /// The written-out sum, each term made from the one before: for many degrees of freedom that is
-  /// ten
-  /// times quicker than taking the powers one by one.
+  /// ten times quicker than taking the powers one by one.
   @Override
   public Value apply(List<Value> arguments, Workspace workspace) {
     check(arguments);

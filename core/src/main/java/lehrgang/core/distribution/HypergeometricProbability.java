@@ -15,13 +15,12 @@ import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.HypergeometricDistribution;
 
-/// The probability of a 2 × 2 table with given margins by its corner count a,
-/// C(R₁, a)·C(R₂, C₁ − a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂, C₁ and n, whole numbers up
-/// to 20 000; a corner that the margins do not allow has the probability 0.
+/// The probability of a 2 × 2 table with given margins by its corner count a, C(R₁, a)·C(R₂, C₁ −
+/// a)/C(n, C₁) (Fisher 1935). Arguments: a, R₁, R₂, C₁ and n, whole numbers up to 20 000; a corner
+/// that the margins do not allow has the probability 0.
 ///
 /// An exact fraction up to [#MOST_EXACT] observations; above that the fractions have thousands of
-/// digits,
-/// and each probability follows in decimals from the one before.
+/// digits, and each probability follows in decimals from the one before.
 public enum HypergeometricProbability implements NamedFunction {
   INSTANCE;
 

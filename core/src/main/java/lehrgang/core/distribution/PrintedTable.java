@@ -8,8 +8,7 @@ import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.ChiSquaredDistribution;
 
 /// The rows of a printed chi-squared table around the degrees of freedom in use: all that a student
-/// in an
-/// exam has.
+/// in an exam has.
 ///
 /// @param df   the degrees of freedom in use
 /// @param rows that row and its neighbours
@@ -36,7 +35,7 @@ public record PrintedTable(int df, List<Row> rows) {
   /// What the printed row says about p: the columns on either side of the statistic.
   ///
   /// @param above the column whose entry is the largest not above the statistic; p is below its
-  /// area
+  ///     area
   /// @param below the column whose entry is the smallest above the statistic; p is above its area
   public record Bracket(Optional<Integer> above, Optional<Integer> below) {}
 
@@ -62,8 +61,7 @@ public record PrintedTable(int df, List<Row> rows) {
   }
 
   /// Printed tables are looked up and not worked out, so the library's quantiles serve for them;
-  /// the
-  /// critical value itself comes from [ChiSquaredCritical].
+  /// the critical value itself comes from [ChiSquaredCritical].
   private static Row row(int df) {
     ChiSquaredDistribution curve = ChiSquaredDistribution.of(df);
     return new Row(

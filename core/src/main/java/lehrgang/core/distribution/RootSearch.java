@@ -8,8 +8,7 @@ import java.util.function.UnaryOperator;
 import lehrgang.core.number.Value;
 
 /// The iterations that find the point with a given right-tail area, by Newton's rule: each step
-/// moves by
-/// (area − target) / height of the curve.
+/// moves by (area − target) / height of the curve.
 ///
 /// @param steps from the starting value to the point found; never empty
 public record RootSearch(List<Iteration> steps) {

@@ -9,8 +9,7 @@ import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
 
 /// The operations on ranges. A range that only partly has values, such as one around a divisor of
-/// 0,
-/// gives the range of those that it has.
+/// 0, gives the range of those that it has.
 enum IntervalArithmetic implements Arithmetic<Interval> {
   INSTANCE;
 

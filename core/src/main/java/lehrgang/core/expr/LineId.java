@@ -10,7 +10,7 @@ import java.util.stream.IntStream;
 ///
 /// @param name  the family: letters, digits and dots
 /// @param index layer, row and column counted from 1, or letters for the general member; may be
-/// empty
+///     empty
 public record LineId(String name, List<String> index) {
   private static final Pattern FORM = Pattern.compile("([A-Za-z][A-Za-z0-9.]*)(?:\\[([^\\]]+)])?");
 

@@ -10,8 +10,7 @@ import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Value;
 
 /// Sets a formula as boxes. What stands for a line, its symbol or its number, is the caller's
-/// choice;
-/// everything else is the same for both readings.
+/// choice; everything else is the same for both readings.
 ///
 /// @param lines    the box for a line
 /// @param families whether a sum over a family is written out

@@ -39,8 +39,8 @@ public final class Elementary {
   /// e to the power of `exponent`; [#LEAST] where the result would be smaller than that.
   ///
   /// The library's exponential is ten times slower, and a derivation asks for it on every
-  /// keystroke.
-  /// So: e^x = 2^n · (e^(r/256))^256 with x = n ln 2 + r, and the series for the small remainder.
+  /// keystroke. So: e^x = 2^n · (e^(r/256))^256 with x = n ln 2 + r, and the series for the small
+  /// remainder.
   ///
   /// @param exponent up to [#LARGEST_EXPONENT]
   /// @throws IllegalArgumentException if `exponent` is larger

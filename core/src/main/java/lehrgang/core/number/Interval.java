@@ -9,9 +9,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A range of numbers that is sound: whatever is computed from it holds every result for numbers
-/// out
-/// of it. Single fractions stay fractions; all else has ends of [Value#PRECISION] digits, rounded
-/// outwards.
+/// out of it. Single fractions stay fractions; all else has ends of [Value#PRECISION] digits,
+/// rounded outwards.
 ///
 /// @param low  the smallest number, itself included; empty where there is no bound
 /// @param high the largest number, itself included; empty where there is no bound

@@ -12,8 +12,7 @@ public record Real(BigDecimal decimal) implements Value {
   private static final double DIGITS_IN_A_BIT = Math.log10(2);
 
   /// The square root of a fraction to the working precision: the whole root of the fraction moved
-  /// so
-  /// many decimals up that it has enough digits.
+  /// so many decimals up that it has enough digits.
   ///
   /// @throws ArithmeticException if the fraction is negative
   static Real rootOf(BigInteger numerator, BigInteger denominator) {

@@ -11,8 +11,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 ///
 /// Sums, products and quotients of fractions stay fractions. A root that does not come out even, an
 /// exponential or a tail area gives a [Real] of [#PRECISION] digits, so that twelve shown digits
-/// are
-/// always right.
+/// are always right.
 public sealed interface Value extends Comparable<Value> permits Rational, Real {
   /// Working precision of every [Real].
   MathContext PRECISION = new MathContext(40, RoundingMode.HALF_EVEN);

@@ -17,8 +17,7 @@ import lehrgang.core.page.PageBlock.Use;
 import lehrgang.core.wording.Phrase;
 
 /// Sets excerpts from printed tables: the entry that is picked, and what it tells about p. Where
-/// the
-/// row is to be found, the table is printed far enough to look for it.
+/// the row is to be found, the table is printed far enough to look for it.
 final class ExcerptSetter {
   private static final int MOST_DF = 100_000;
 

@@ -33,8 +33,7 @@ public sealed interface FigureSpec {
   }
 
   /// The standard normal curve with critical region and statistic; a mark that is to be filled in
-  /// is
-  /// missing.
+  /// is missing.
   record NormalCurve(
       Sides sides,
       Optional<Mark> critical,

@@ -27,9 +27,8 @@ import lehrgang.core.wording.Wording;
 /// A solution as it reads through a lens: a pure function of both, with every word and number set.
 ///
 /// What the lens's audience is not to see, the page does not have: it is set from values among
-/// which
-/// the hidden ones are missing, so that no table, figure, sentence, trace or alternative text can
-/// tell them.
+/// which the hidden ones are missing, so that no table, figure, sentence, trace or alternative text
+/// can tell them.
 ///
 /// ```java
 /// Page page = Page.of(solution, derivation, Lens.of(solution, Audience.STUDENT));

@@ -3,10 +3,8 @@ package lehrgang.core.simulation;
 import org.apache.commons.rng.UniformRandomProvider;
 
 /// Draws whole numbers at random by inversion: beginning at the most probable one and going out
-/// from
-/// it to both sides, the probabilities are taken off a uniform number until nothing is left of it.
-/// It
-/// takes about as many steps as the standard deviation is large, whatever the number of
+/// from it to both sides, the probabilities are taken off a uniform number until nothing is left of
+/// it. It takes about as many steps as the standard deviation is large, whatever the number of
 /// observations.
 final class Chance {
   private final UniformRandomProvider random;

@@ -9,7 +9,7 @@ import lehrgang.core.expr.LineId;
 /// @param draw         how one table comes about if H₀ is true
 /// @param expected     the count expected in each cell, by row
 /// @param contribution what a cell adds to the statistic, as a formula in [#OBSERVED] and
-/// [#EXPECTED]
+///     [#EXPECTED]
 /// @param repetitions  how many tables are drawn, 1 or more
 /// @param seed         the same seed draws the same tables
 public record Experiment(

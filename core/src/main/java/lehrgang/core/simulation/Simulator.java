@@ -55,8 +55,7 @@ public final class Simulator {
   }
 
   /// Deals each row's observations out to what is left of the columns: every table with these
-  /// margins
-  /// comes as often as chance has it.
+  /// margins comes as often as chance has it.
   private static final class WithMargins implements TableAtRandom {
     private final Chance chance;
     private final int[] rows;

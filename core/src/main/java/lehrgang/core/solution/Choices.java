@@ -17,7 +17,7 @@ import lehrgang.core.number.Rational;
 /// @param options  choices of procedure by id; one that is missing has its usual value
 /// @param decimals how numbers are shown
 /// @param onTheWay to how many decimals each line is rounded before it is used again; empty for
-/// none
+///     none
 public record Choices(
     String level,
     Map<String, String> numbers,

@@ -7,8 +7,7 @@ import lehrgang.core.data.TableEntry;
 
 /// A choice that a procedure leaves to the instructor, as data: the window, the solution file and
 /// the command line all read it. Its words stand in the bundle under `option.ID` and, for the
-/// command
-/// line, `flag.NAME`.
+/// command line, `flag.NAME`.
 public sealed interface ProcedureOption {
   /// Its name in files.
   String id();

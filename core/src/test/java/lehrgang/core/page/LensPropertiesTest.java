@@ -125,8 +125,7 @@ class LensPropertiesTest {
   }
 
   /// Other numbers for the hidden lines, whole ones where they are whole: a number that is not
-  /// whole
-  /// makes the better example, and which line is the example may be seen.
+  /// whole makes the better example, and which line is the example may be seen.
   private static Map<LineId, Value> others(Evaluation values, Set<LineId> hidden, Random random) {
     Map<LineId, Value> others = new HashMap<>();
     for (LineId id : hidden) {
@@ -165,8 +164,7 @@ class LensPropertiesTest {
   }
 
   /// What a printed table holds is no secret, and neither are the trials that lead to a number
-  /// which
-  /// may be seen.
+  /// which may be seen.
   private static String withoutPrintedTables(Page page) {
     return page.steps().stream()
             .flatMap(step -> step.blocks().stream())

@@ -23,8 +23,8 @@ public enum Kind {
 
   private static final int MOST_LINES = TableEntry.MOST_CATEGORIES + 1;
 
-  /// A few lines of different labels with numbers beside most of them are a table; anything else
-  /// is records.
+  /// A few lines of different labels with numbers beside most of them are a table; anything else is
+  /// records.
   public static Kind of(CaseTable sample) {
     int width = sample.columns().size();
     if (width < 2 || width > MOST_LINES) {
@@ -52,8 +52,8 @@ public enum Kind {
     return width == 2 || shares || named ? FREQUENCIES : TWO_WAY;
   }
 
-  /// Whether a file is tables one below the other, each under a line that names its layer; such
-  /// a file has no columns.
+  /// Whether a file is tables one below the other, each under a line that names its layer; such a
+  /// file has no columns.
   public static boolean isTitled(CaseSource file) {
     try {
       return LayeredImport.isTitled(file.text());

@@ -131,8 +131,7 @@ public final class WorkbookSheet implements CaseSource {
   }
 
   /// A sheet from the first line of the block of lines that holds the most: what stands above it is
-  /// a
-  /// heading.
+  /// a heading.
   private static WorkbookSheet at(
       String file, Map<String, List<List<String>>> sheets, String sheet) {
     List<List<String>> lines = sheets.get(sheet);

@@ -20,9 +20,7 @@ import lehrgang.documents.figure.Drawing.Point;
 import lehrgang.documents.figure.Drawing.Stroke;
 
 /// A chi-squared or normal curve: critical region shaded, statistic marked, and the tail enlarged
-/// beside it
-/// when
-/// the statistic lies too far out to be seen.
+/// beside it when the statistic lies too far out to be seen.
 final class CurveDrawing {
   private static final double HEIGHT = 196;
   private static final double BASE = 168;

@@ -7,8 +7,7 @@ import lehrgang.core.expr.LineId;
 /// A figure as shapes on a plane: drawn once, put on screen and into SVG from the same list.
 ///
 /// Lengths are in pixels at 100 %; y grows downwards. Inks are roles, not colours, so that a figure
-/// follows
-/// the light or dark set of tokens wherever it stands.
+/// follows the light or dark set of tokens wherever it stands.
 public record Drawing(double width, double height, String alternative, List<Shape> shapes) {
   /// What a shape is painted for.
   public enum Ink {

@@ -15,8 +15,7 @@ import lehrgang.documents.figure.Drawing.Point;
 import lehrgang.documents.figure.Drawing.Stroke;
 
 /// The statistics of tables drawn at random as bars from zero, those at least as large as the
-/// observed one
-/// filled, and the chi-squared curve over them.
+/// observed one filled, and the chi-squared curve over them.
 final class HistogramDrawing {
   private static final double HEIGHT = 210;
   private static final double BASE = 178;

@@ -13,8 +13,7 @@ import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.figure.Drawing.Stroke;
 
 /// The probability of every outcome as a bar from zero; the ones that the p-value sums are filled,
-/// the
-/// others hollow, and the one observed is named.
+/// the others hollow, and the one observed is named.
 final class OutcomesDrawing {
   private static final double HEIGHT = 190;
   private static final double BASE = 152;

@@ -21,8 +21,7 @@ import lehrgang.documents.figure.Draughtsman;
 import lehrgang.documents.figure.Svg;
 
 /// The blocks of a page as what the template fills in. Text goes in as it is and the template
-/// escapes it;
-/// only formulas, figures and the marks of a sentence are ready-made.
+/// escapes it; only formulas, figures and the marks of a sentence are ready-made.
 final class HtmlBlocks {
   private static final double FIGURE_WIDTH = 640;
 

@@ -15,8 +15,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageStep;
 
 /// A page as one self-contained HTML file: MathML, inline SVG, and a style sheet for screen, phone
-/// and
-/// paper.
+/// and paper.
 public final class HtmlHandout {
   private static final String FOLDER = "/lehrgang/documents/handout/";
   private static final Mustache.Escaper ESCAPES =

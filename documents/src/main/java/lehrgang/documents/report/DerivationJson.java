@@ -17,8 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// A derivation as one JSON document, `lehrgang-derivation/1`.
 ///
 /// Where a line has no value, `value` is null and `undefined` says why; a condition or decision
-/// that
-/// hangs on such a line is null.
+/// that hangs on such a line is null.
 public final class DerivationJson {
   private static final JsonMapper JSON = JsonMapper.builder().build();
 

@@ -4,8 +4,7 @@ import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 
 /// Lays JSON out to be read and diffed: two spaces, and a list of plain values on one line, so that
-/// a
-/// table's row is a line.
+/// a table's row is a line.
 final class JsonLayout {
   private JsonLayout() {}
 

@@ -37,8 +37,8 @@ public final class LayeredImport {
     this.tables = tables;
   }
 
-  /// Whether cells are tables in layers and nothing else: every layer has every row, and counts
-  /// in all of them.
+  /// Whether cells are tables in layers and nothing else: every layer has every row, and counts in
+  /// all of them.
   ///
   /// @param grid the first line is the head
   public static boolean isLayered(List<List<String>> grid) {

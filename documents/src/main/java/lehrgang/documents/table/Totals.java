@@ -74,8 +74,7 @@ record Totals(Margin row, Margin column, List<Phrase> notes) {
   }
 
   /// Whether the last number of most lines is the sum of the others. A name such as "Total" needs
-  /// one
-  /// line that agrees; without it all must, or all but one of four or more.
+  /// one line that agrees; without it all must, or all but one of four or more.
   private static boolean addsUp(long[][] lines, boolean named) {
     int width = lines[0].length;
     if (width < 3) {

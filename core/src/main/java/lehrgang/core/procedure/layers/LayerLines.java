@@ -26,8 +26,7 @@ import lehrgang.core.wording.Phrase;
 /// thrown together.
 ///
 /// The first index of a line is its layer; for all of them together a + stands there, and the
-/// family
-/// ends in `.all`.
+/// family ends in `.all`.
 final class LayerLines {
   /// The name of the index that runs over the layers.
   static final String INDEX = "k";

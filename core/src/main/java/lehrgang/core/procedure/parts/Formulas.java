@@ -9,8 +9,7 @@ import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 
 /// The formulas of counts and shares, each written once: whatever derives, merges or simulates
-/// takes
-/// them from here.
+/// takes them from here.
 public final class Formulas {
   private Formulas() {}
 
@@ -46,8 +45,7 @@ public final class Formulas {
   }
 
   /// The contribution with ½ taken off the difference before squaring, (|O − E| − ½)²/E (Yates
-  /// 1934).
-  /// The correction is never larger than the difference itself.
+  /// 1934). The correction is never larger than the difference itself.
   public static Expr correctedContribution(LineId difference, Expr observed, Expr expected) {
     return shortened(new Expr.Magnitude(shown(difference, observed, expected)))
         .squared()
@@ -74,8 +72,7 @@ public final class Formulas {
   }
 
   /// The adjusted residual (Haberman 1973): the standardised one over the root of the shares
-  /// outside
-  /// the cell's own margins.
+  /// outside the cell's own margins.
   ///
   /// @param outside 1 − R/n and 1 − C/n, or 1 − s
   public static Expr adjustedResidual(

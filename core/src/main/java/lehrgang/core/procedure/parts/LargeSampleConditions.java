@@ -21,8 +21,7 @@ import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.wording.Phrase;
 
 /// Whether the normal curve is a fair model for shares: enough successes and failures to be
-/// expected
-/// if H₀ is true.
+/// expected if H₀ is true.
 public final class LargeSampleConditions {
   /// How many are enough.
   public static final ProcedureOption.OneOf RULE =

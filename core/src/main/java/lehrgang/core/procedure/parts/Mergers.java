@@ -129,8 +129,7 @@ public final class Mergers {
   }
 
   /// Mergers that are the same in every layer. Expected counts are worked out for all of them,
-  /// since
-  /// a layer that has an empty category may compare something once that is merged.
+  /// since a layer that has an empty category may compare something once that is merged.
   public static Mergers of(LayeredTable table) {
     TwoWayTable shape = table.first();
     return new Mergers(

@@ -18,11 +18,9 @@ import lehrgang.core.number.Value;
 ///
 /// Outcomes that the page lists are lines, and so is for each whether it is summed; the sum is made
 /// of those lines. Where other margins are put in, outcomes that are not listed become possible,
-/// and
-/// the sum takes their probabilities from the law itself. Arguments: the outcome observed, its
+/// and the sum takes their probabilities from the law itself. Arguments: the outcome observed, its
 /// probability, the parameters of the law, and then for each outcome listed whether it is summed
-/// and
-/// its probability.
+/// and its probability.
 ///
 /// @param first  the first outcome listed
 /// @param listed how many are

@@ -142,8 +142,7 @@ final class TwoProportionsLines {
   }
 
   /// What is compared with the standard error, which assumes that the shares are the same only
-  /// where
-  /// H₀ does.
+  /// where H₀ does.
   private Expr excess() {
     return statesNoDifference() ? line("diff") : line("diff").minus(line("d0"));
   }

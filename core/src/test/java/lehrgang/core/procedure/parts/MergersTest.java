@@ -79,8 +79,7 @@ class MergersTest {
   }
 
   /// What an offer says of the merged table is what the merged table then says of itself, also
-  /// where
-  /// a layer had an empty category before.
+  /// where a layer had an empty category before.
   @Property(tries = 200)
   void layersAreMergedAlikeAndLeaveWhatWasAnnounced(
       @ForAll @Size(min = 2, max = 3)
