@@ -13,9 +13,9 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.DemoPictures;
-import lehrgang.desktop.DesktopApplication;
-import lehrgang.desktop.WriteWindow;
+import lehrgang.desktop.window.DemoPictures;
+import lehrgang.desktop.window.DesktopApplication;
+import lehrgang.desktop.window.MainWindow;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -32,10 +32,10 @@ final class Desktop {
     return open(
         file.map(Desktop::load).orElseGet(SolutionFile::blank),
         file,
-        file.isPresent() ? WriteWindow.First.SOLUTION : WriteWindow.First.START);
+        file.isPresent() ? MainWindow.First.SOLUTION : MainWindow.First.START);
   }
 
-  private static int open(SolutionFile first, Optional<Path> file, WriteWindow.First shown) {
+  private static int open(SolutionFile first, Optional<Path> file, MainWindow.First shown) {
     if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
       throw new Complaint(
           "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
@@ -62,7 +62,7 @@ final class Desktop {
 
   static int demo(PrintStream out) {
     if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
-      return open(SolutionFile.demo(), Optional.empty(), WriteWindow.First.SOLUTION);
+      return open(SolutionFile.demo(), Optional.empty(), MainWindow.First.SOLUTION);
     }
     writeDemo(DEMO_FOLDER);
     out.println(

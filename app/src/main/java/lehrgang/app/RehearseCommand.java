@@ -11,7 +11,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.page.Audience;
-import lehrgang.desktop.DemoPictures;
+import lehrgang.desktop.window.DemoPictures;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;

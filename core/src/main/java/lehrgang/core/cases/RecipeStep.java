@@ -33,7 +33,8 @@ public sealed interface RecipeStep {
       return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    boolean ofNumbers() {
+    /// Whether it compares numbers with a bound.
+    public boolean comparesNumbers() {
       return this == AT_LEAST || this == AT_MOST;
     }
   }

@@ -126,15 +126,15 @@ interface Stage {
   private static Stage keep(RecipeStep.Keep keep, int from, DecimalSign sign) {
     Set<String> wanted = Set.copyOf(keep.values());
     Optional<BigDecimal> bound =
-        keep.test().ofNumbers()
+        keep.test().comparesNumbers()
             ? DecimalSign.POINT.read(keep.values().getFirst())
             : Optional.empty();
     return (record, step) -> {
       String text = record.value(from);
       Missing why = record.missing(from);
       Optional<BigDecimal> number =
-          keep.test().ofNumbers() && why == null ? sign.read(text) : Optional.empty();
-      if (why == null && keep.test().ofNumbers() && number.isEmpty()) {
+          keep.test().comparesNumbers() && why == null ? sign.read(text) : Optional.empty();
+      if (why == null && keep.test().comparesNumbers() && number.isEmpty()) {
         why = Missing.NOT_A_NUMBER;
       }
       if (why != null) {

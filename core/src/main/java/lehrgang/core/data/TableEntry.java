@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.function.BinaryOperator;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
-import lehrgang.core.expr.LineId;
 
 /// A table as it is typed: every cell holds what was written, right or not.
 ///
@@ -127,19 +126,6 @@ public record TableEntry(
       return withColumn(column, parts);
     }
     return withCells(replaced(cells, row, replaced(cells.get(row), column, text)));
-  }
-
-  /// The line that a cell usually becomes.
-  public LineId usualLine(int row, int column) {
-    return switch (form) {
-      case TWO_WAY -> LineId.of("O", row + 1, column + 1);
-      case LAYERS -> LineId.of("O", row / rows.size() + 1, row % rows.size() + 1, column + 1);
-      case FREQUENCIES -> LineId.of(column == 0 ? "O" : "stated", row + 1);
-      case SHARES ->
-          rows.size() == 1
-              ? LineId.of(column == 0 ? "x" : "n")
-              : LineId.of((column == 0 ? "x" : "n") + (row + 1));
-    };
   }
 
   /// With other texts in a column.

@@ -16,7 +16,8 @@ import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
 import lehrgang.core.wording.Wording;
 
-/// The steps of a solution that cannot be worked out yet: what is to be typed, and nothing else.
+/// The steps of a solution that cannot be worked out yet: what is to be typed, and nothing else. As
+/// long as there are no lines, what is typed stands for none that a derivation has.
 public final class Outline {
   private Outline() {}
 
@@ -29,7 +30,7 @@ public final class Outline {
   }
 
   private static PageBlock level(Solution solution, Wording wording) {
-    LineId alpha = LineId.of("alpha");
+    LineId alpha = LineId.of(Choices.LEVEL);
     List<Span> spans =
         wording.spans(
             Phrase.of("hypotheses.level").with("alpha", alpha),
@@ -92,6 +93,11 @@ public final class Outline {
 
   private static GridCell cell(TableEntry table, int i, int j) {
     return new GridCell(
-        table.usualLine(i, j), table.cells().get(i).get(j), "", Role.OBSERVED, Appearance.SHOWN, 0);
+        LineId.of("typed", i + 1, j + 1),
+        table.cells().get(i).get(j),
+        "",
+        Role.OBSERVED,
+        Appearance.SHOWN,
+        0);
   }
 }

@@ -1,0 +1,26 @@
+package lehrgang.desktop.desk;
+
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// All that can change in the window, in its parts: each view takes those that it needs.
+///
+/// @param solution  which solution is open
+/// @param worked    what it was worked out to
+/// @param selection which of its numbers is selected
+/// @param notices   what just happened
+/// @param counting  counts its records
+public record Desk(
+    OpenSolution solution,
+    WorkedOut worked,
+    Selection selection,
+    Notices notices,
+    Counting counting) {
+  /// A desk with a solution on it.
+  public static Desk with(SolutionFile opened) {
+    Notices notices = new Notices();
+    Selection selection = new Selection();
+    OpenSolution solution = new OpenSolution(opened, notices);
+    WorkedOut worked = new WorkedOut(solution, selection, notices);
+    return new Desk(solution, worked, selection, notices, new Counting(solution, notices));
+  }
+}

@@ -1,0 +1,180 @@
+package lehrgang.desktop.desk;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// The solution that is open, with what was before and after, and its file.
+public final class OpenSolution {
+  private final ReadOnlyObjectWrapper<Solution> current = new ReadOnlyObjectWrapper<>();
+  private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper();
+  private final History<Solution> history = new History<>();
+  private final List<Listener> listeners = new ArrayList<>();
+  private final Notices notices;
+  private SolutionFile file;
+  private Optional<Path> path = Optional.empty();
+  private Solution saved;
+
+  OpenSolution(SolutionFile opened, Notices notices) {
+    this.notices = notices;
+    show(opened, Optional.empty());
+  }
+
+  /// What is told of a change, before anything that is in sight is.
+  interface Listener {
+    /// Another solution lies on the desk now.
+    void replaced();
+
+    /// The solution is another one, or the same one edited.
+    void changed(Solution solution);
+  }
+
+  /// Tells a listener from now on, beginning with the solution as it is.
+  void listen(Listener listener) {
+    listeners.add(listener);
+    listener.replaced();
+    listener.changed(now());
+  }
+
+  public Solution now() {
+    return current.get();
+  }
+
+  public ReadOnlyObjectProperty<Solution> current() {
+    return current.getReadOnlyProperty();
+  }
+
+  /// @param listener told at once and whenever the solution changes
+  public void subscribe(Consumer<Solution> listener) {
+    current.subscribe(listener);
+  }
+
+  public ReadOnlyBooleanProperty canUndo() {
+    return canUndo.getReadOnlyProperty();
+  }
+
+  public ReadOnlyBooleanProperty canRedo() {
+    return canRedo.getReadOnlyProperty();
+  }
+
+  public ReadOnlyBooleanProperty unsaved() {
+    return unsaved.getReadOnlyProperty();
+  }
+
+  /// Where it is kept; empty for one that was never saved.
+  public Optional<Path> path() {
+    return path;
+  }
+
+  /// Makes an edit. Edits of the same thing in a row are undone together.
+  ///
+  /// @param thing what is edited; blank for an edit that always stands alone
+  public void edit(String thing, UnaryOperator<Solution> change) {
+    Solution now = now();
+    Solution next = change.apply(now);
+    if (!next.equals(now)) {
+      history.edited(now, thing);
+      become(next);
+    }
+  }
+
+  /// Ends a run of edits of the same thing.
+  public void pause() {
+    history.pause();
+  }
+
+  public void undo() {
+    history.undo(now()).ifPresent(this::become);
+  }
+
+  public void redo() {
+    history.redo(now()).ifPresent(this::become);
+  }
+
+  private void become(Solution next) {
+    current.set(next);
+    canUndo.set(history.canUndo());
+    canRedo.set(history.canRedo());
+    unsaved.set(!next.equals(saved));
+    notices.clear();
+    listeners.forEach(listener -> listener.changed(next));
+  }
+
+  /// @throws FileProblem if it cannot be read; the solution that is open stays
+  public void open(Path from) throws FileProblem {
+    SolutionFile opened = SolutionFile.load(from);
+    replace(opened, Optional.of(from), Words.of("status.opened", from.getFileName()));
+  }
+
+  /// Goes on with another solution that was never saved.
+  public void begin(SolutionFile other) {
+    replace(other, Optional.empty(), "");
+  }
+
+  /// Shows another solution. What was not saved of the one before can be brought back.
+  private void replace(SolutionFile other, Optional<Path> from, String said) {
+    SolutionFile before = file.with(now());
+    SolutionFile beforeSaved = file.with(saved);
+    Optional<Path> beforePath = path;
+    boolean lost = unsaved.get();
+    show(other, from);
+    if (lost) {
+      Runnable back =
+          () -> {
+            show(beforeSaved, beforePath);
+            edit("", _ -> before.solution());
+          };
+      notices.say(
+          Notice.of(said)
+              .and(
+                  Notice.of(
+                      Words.of("status.left-unsaved"),
+                      new Notice.Offer(Words.of("status.bring-back"), back))));
+    } else if (!said.isEmpty()) {
+      notices.say(said);
+    }
+  }
+
+  private void show(SolutionFile opened, Optional<Path> from) {
+    file = opened;
+    path = from;
+    saved = opened.solution();
+    history.clear();
+    listeners.forEach(Listener::replaced);
+    become(opened.solution());
+  }
+
+  /// Brings back changes that were not saved when the program ended.
+  public void recover(Solution unsavedBefore) {
+    edit("", _ -> unsavedBefore);
+    notices.say(Words.of("status.recovered"));
+  }
+
+  /// @throws FileProblem if it cannot be written
+  public void save(Path to) throws FileProblem {
+    file = file.with(now()).save(to);
+    path = Optional.of(to);
+    saved = now();
+    unsaved.set(false);
+    history.pause();
+    notices.say(Words.of("status.saved", to.getFileName()));
+  }
+
+  /// The file's text as it would be saved now.
+  public String text() {
+    return file.with(now()).text();
+  }
+}

@@ -1,0 +1,94 @@
+package lehrgang.desktop.page;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.notation.Chain;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.wording.Span;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Style;
+
+/// Turns the blocks of a page into nodes.
+public final class BlockViews {
+  private static final double FORMULA_SIZE = 19;
+  private static final double INNER_SIZE = 16.5;
+  private static final int ANSWER_HEIGHT = 30;
+
+  private final LiveNumbers numbers;
+  private final FormulaLayout formulas;
+  private final Editors editors;
+
+  /// The parts of the page in which something is typed; they stay while the rest is set anew.
+  public interface Editors {
+    Node question();
+
+    Node table(List<Grid> layers);
+
+    Node provenance(PageBlock.Provenance block);
+
+    Node number(PageBlock.TypedNumber block);
+
+    Node ways(PageBlock.Ways ways);
+  }
+
+  public BlockViews(LiveNumbers numbers, Editors editors) {
+    this.numbers = numbers;
+    this.formulas = new FormulaLayout(numbers);
+    this.editors = editors;
+  }
+
+  public Node of(PageBlock block) {
+    return switch (block) {
+      case PageBlock.Paragraph(_, var spans) -> sentence(spans);
+      case PageBlock.Remark remark -> remark(remark);
+      case PageBlock.Task(var text) -> Labels.label(text, Style.TASK);
+      case PageBlock.QuestionText _ -> editors.question();
+      case PageBlock.Provenance provenance -> editors.provenance(provenance);
+      case PageBlock.DataTable(var layers) -> editors.table(layers);
+      case PageBlock.TypedNumber number -> editors.number(number);
+      case PageBlock.Ways ways -> editors.ways(ways);
+      case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);
+      case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, formulas);
+      case PageBlock.Worked worked -> new WorkedView(worked.family(), worked.chain(), this);
+      case PageBlock.WrittenOut(var chains) -> writtenOut(chains);
+      case PageBlock.Iterations iterations -> new IterationsView(iterations);
+      case PageBlock.Figure(var figure) -> new FigureView(figure, numbers);
+      case PageBlock.Excerpt excerpt -> new ExcerptView(excerpt);
+      case PageBlock.Report(var text) -> new ReportView(text);
+      case PageBlock.AnswerSpace(var lines) -> answerSpace(lines);
+    };
+  }
+
+  FormulaView formula(Chain chain) {
+    return FormulaView.of(chain, FORMULA_SIZE, formulas);
+  }
+
+  private SentenceView sentence(List<Span> spans) {
+    return new SentenceView(spans, numbers, formulas);
+  }
+
+  private Node remark(PageBlock.Remark remark) {
+    return new RemarkView(remark, sentence(remark.spans()));
+  }
+
+  private Node writtenOut(List<Chain> chains) {
+    VBox box = new VBox();
+    box.getStyleClass().addAll(Style.WORKING, Style.INNER);
+    chains.forEach(chain -> box.getChildren().add(FormulaView.of(chain, INNER_SIZE, formulas)));
+    return box;
+  }
+
+  private static Node answerSpace(int lines) {
+    VBox box = new VBox();
+    for (int i = 0; i < lines; i++) {
+      Region line = new Region();
+      line.getStyleClass().add(Style.ANSWER_LINE);
+      line.setMinHeight(ANSWER_HEIGHT);
+      box.getChildren().add(line);
+    }
+    return box;
+  }
+}

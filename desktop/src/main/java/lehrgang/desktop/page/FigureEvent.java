@@ -1,0 +1,24 @@
+package lehrgang.desktop.page;
+
+import java.io.Serial;
+import javafx.event.Event;
+import javafx.event.EventType;
+import lehrgang.core.page.FigureSpec;
+
+/// A figure that is to be saved as a picture of its own.
+public final class FigureEvent extends Event {
+  public static final EventType<FigureEvent> SAVE = new EventType<>(Event.ANY, "SAVE_FIGURE");
+
+  @Serial private static final long serialVersionUID = 1;
+
+  private final transient FigureSpec figure;
+
+  FigureEvent(FigureSpec figure) {
+    super(SAVE);
+    this.figure = figure;
+  }
+
+  public FigureSpec figure() {
+    return figure;
+  }
+}

@@ -1,0 +1,176 @@
+package lehrgang.desktop.records;
+
+import java.util.Arrays;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import lehrgang.core.cases.CaseTable;
+import lehrgang.core.cases.Recipe;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Segments;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
+import lehrgang.documents.cases.Kind;
+import lehrgang.documents.cases.WorkbookSheet;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// A file that arrives: how it is written and what it was taken for, both open to change, its first
+/// lines, and what is to be counted.
+public final class RecordsView extends ScrollPane {
+  private static final double WIDEST = 1000;
+
+  /// What becomes of the file.
+  public interface Use {
+    /// Its records are to be counted.
+    ///
+    /// @param failed told why they make no table
+    void count(CaseSource file, Recipe recipe, Consumer<String> failed);
+
+    /// It is a table already.
+    ///
+    /// @param failed told what keeps it from being one
+    void table(CaseSource file, Kind kind, Consumer<String> failed);
+
+    /// It is not taken.
+    void leave();
+  }
+
+  private final Use use;
+  private final VBox desk = new VBox();
+  private final Label message = Labels.label("", Style.RECORDS_PROBLEM);
+  private CaseSource file;
+  private CaseTable sample;
+  private Kind kind = Kind.RECORDS;
+  private WhatToCount count;
+
+  public RecordsView(Use use) {
+    this.use = use;
+    setId("records-view");
+    setVisible(false);
+    getStyleClass().add(Style.START_VIEW);
+    setFitToWidth(true);
+    setFitToHeight(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    desk.getStyleClass().addAll(Style.START_DESK, Style.RECORDS);
+    desk.setAlignment(Pos.TOP_CENTER);
+    message.setId("records-problem");
+    setContent(desk);
+  }
+
+  /// Shows a file.
+  ///
+  /// @throws FileProblem if it cannot be read
+  public void show(CaseSource arrived) throws FileProblem {
+    take(arrived);
+    count = new WhatToCount(sample.columns());
+    kind = Kind.of(sample);
+    set("");
+  }
+
+  /// Goes back without taking the file.
+  public void leave() {
+    use.leave();
+  }
+
+  private void take(CaseSource read) throws FileProblem {
+    CaseTable records = read.sample();
+    if (sample == null || !records.columns().equals(sample.columns())) {
+      count = new WhatToCount(records.columns());
+    }
+    sample = records;
+    file = read;
+  }
+
+  /// Reads the file in another way, if it can be read so.
+  private void reread(CaseSource changed) {
+    String problem = "";
+    try {
+      take(changed);
+    } catch (FileProblem e) {
+      problem = e.getMessage();
+    }
+    set(problem);
+  }
+
+  private void set(String problem) {
+    VBox sheet = new VBox(heading(), format(), new FirstRecords(sample, file.sign()));
+    sheet.getStyleClass().add(Style.RECORDS_SHEET);
+    sheet.setMaxWidth(WIDEST);
+    if (kind == Kind.RECORDS) {
+      sheet.getChildren().add(count);
+    }
+    say(problem);
+    sheet.getChildren().addAll(message, buttons());
+    desk.getChildren().setAll(sheet);
+  }
+
+  private void say(String problem) {
+    message.setText(problem);
+    message.setManaged(!problem.isEmpty());
+    message.setVisible(!problem.isEmpty());
+  }
+
+  private Node heading() {
+    Label name = new Label(file.name());
+    name.getStyleClass().add(Style.RECORDS_NAME);
+    Segments taken =
+        new Segments(
+            Words.of("records.kind"),
+            Arrays.stream(Kind.values())
+                .map(
+                    value ->
+                        new Segments.Segment(
+                            value.key(),
+                            Words.of("records.kind." + value.key()),
+                            Words.of("records.kind." + value.key() + ".hint")))
+                .toList(),
+            kind.key(),
+            chosen -> {
+              kind =
+                  Arrays.stream(Kind.values())
+                      .filter(value -> value.key().equals(chosen))
+                      .findFirst()
+                      .orElseThrow();
+              set("");
+            });
+    HBox line = new HBox(new Label(Words.of("records.taken-for")), taken);
+    line.getStyleClass().add(Style.RECORDS_LINE);
+    return new VBox(name, line);
+  }
+
+  private Node format() {
+    return switch (file) {
+      case CaseFile text -> new TextFormat(text, this::reread);
+      case WorkbookSheet sheet -> new SheetRange(sheet, this::reread);
+    };
+  }
+
+  private Node buttons() {
+    Button go = new Button(Words.of(kind == Kind.RECORDS ? "records.go" : "records.take"));
+    go.setId("records-go");
+    go.getStyleClass().add(Style.PRIMARY);
+    go.setDefaultButton(true);
+    go.setOnAction(_ -> go());
+    Button leave = new Button(Words.of("records.leave"));
+    leave.getStyleClass().add(Style.QUIET);
+    leave.setOnAction(_ -> use.leave());
+    HBox line = new HBox(go, leave);
+    line.getStyleClass().add(Style.RECORDS_BUTTONS);
+    return line;
+  }
+
+  private void go() {
+    if (kind == Kind.RECORDS) {
+      use.count(file, count.recipe(), this::say);
+    } else {
+      use.table(file, kind, this::say);
+    }
+  }
+}

@@ -1,0 +1,127 @@
+package lehrgang.desktop.window;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Audience;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.kit.Pictures;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// Pictures of the main view with the demo, for a machine without a display and for the guide.
+public final class DemoPictures {
+  private final Path folder;
+  private final MainWindow window;
+  private final List<Path> written = new ArrayList<>();
+
+  private DemoPictures(Path folder, MainWindow window) {
+    this.folder = folder;
+    this.window = window;
+  }
+
+  /// Draws the pictures with JavaFX's platform for machines without a display.
+  ///
+  /// @return the files written
+  public static List<Path> write(Path folder) throws IOException {
+    return write(folder, SolutionFile.demo(), "write");
+  }
+
+  /// @param name the beginning of the files' names
+  static List<Path> write(Path folder, SolutionFile solution, String name) throws IOException {
+    System.setProperty("glass.platform", "Headless");
+    System.setProperty("prism.order", "sw");
+    Path userFolder = Files.createTempDirectory("lehrgang-pictures");
+    CountDownLatch started = new CountDownLatch(1);
+    Platform.startup(started::countDown);
+    try {
+      started.await();
+      MainWindow window =
+          FxTurn.call(
+              () -> {
+                MainWindow.prepare();
+                return MainWindow.show(new Stage(), solution, Optional.empty(), userFolder);
+              });
+      FxTurn.settle();
+      return new DemoPictures(folder, window).all(name);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IOException(e);
+    } finally {
+      Platform.exit();
+    }
+  }
+
+  private List<Path> all(String name) throws IOException {
+    picture(name + "-question", "", "question");
+    picture(name + "-expected", "E[2,3]", "expected");
+    picture(name + "-contributions", "K[2,3]", "contributions");
+    picture(name + "-critical", "crit", "critical");
+    picture(name + "-p-value", "p", "p");
+    picture(name + "-conclusion", "decision", "conclusion");
+    picture(name + "-closer-look", "K[1,1]", "closer-look");
+    FxTurn.run(() -> window.desk().worked().audience().set(Audience.STUDENT));
+    picture(name + "-worksheet", "E[1,1]", "expected");
+    FxTurn.run(() -> window.desk().worked().audience().set(Audience.FULL));
+    FxTurn.run(() -> window.toggleTheme());
+    picture(name + "-dark", "E[2,3]", "expected");
+    FxTurn.run(() -> window.toggleTheme());
+    FxTurn.run(() -> window.desk().solution().edit("", DemoPictures::withSlip));
+    picture(name + "-problem", "", "data");
+    FxTurn.run(() -> window.desk().solution().undo());
+    course();
+    return List.copyOf(written);
+  }
+
+  /// One picture for each of the other procedures, and where a solution begins.
+  private void course() throws IOException {
+    example("bunk-rooms", "fit", "E[3]", "expected");
+    example("deer-gate", "one-proportion", "z", "p");
+    example("map-and-dark", "two-proportions", "ci.low", "interval");
+    example("repainted-waymarks", "matched-pairs", "X2", "statistic");
+    example("nest-boxes", "exact-test", "P[9]", "outcomes");
+    example("orchid-meadows", "simulation", "hits", "simulation");
+    example("register-map-by-season", "layers", "X2.layer[2]", "layers");
+    example("register-age-and-route", "recipe", "", "data");
+    Path register = DemoCourse.register(Files.createTempDirectory("lehrgang-demo"));
+    FxTurn.run(() -> window.faces().files().open(register));
+    save("records");
+    FxTurn.run(() -> window.faces().showStart());
+    save("start");
+  }
+
+  private void example(String demo, String name, String selected, String step) throws IOException {
+    FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open(demo)));
+    picture(name, selected, step);
+  }
+
+  private static Solution withSlip(Solution solution) {
+    return solution.withTable(solution.table().withCell(1, 1, "6.4"));
+  }
+
+  private void picture(String name, String selected, String step) throws IOException {
+    FxTurn.run(() -> select(selected));
+    FxTurn.run(() -> window.faces().write().page().goTo(step));
+    FxTurn.run(() -> window.faces().write().page().goTo(step));
+    save(name);
+  }
+
+  private void select(String line) {
+    LineId.parse(line)
+        .ifPresentOrElse(window.desk().selection()::select, window.desk().selection()::clear);
+  }
+
+  private void save(String name) throws IOException {
+    Path file = folder.resolve(name + ".png");
+    Pictures.write(FxTurn.call(() -> Pictures.of(window.scene())), file);
+    written.add(file);
+  }
+}

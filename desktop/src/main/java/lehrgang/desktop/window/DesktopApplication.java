@@ -1,0 +1,52 @@
+package lehrgang.desktop.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Application;
+import javafx.stage.Stage;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Solution;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.slf4j.LoggerFactory;
+
+/// The desktop program.
+public final class DesktopApplication extends Application {
+  private record Start(
+      SolutionFile solution, Optional<Path> file, Path userFolder, MainWindow.First first) {}
+
+  private static Start start;
+
+  /// Opens the window and returns when it is closed.
+  ///
+  /// @param first      what it shows
+  /// @param file       where that came from; empty for what was never saved
+  /// @param userFolder where unsaved changes are kept
+  /// @param shown      whether that solution or where solutions begin
+  public static void open(
+      SolutionFile first, Optional<Path> file, Path userFolder, MainWindow.First shown) {
+    start = new Start(first, file, userFolder, shown);
+    CompletableFuture.runAsync(DesktopApplication::workAhead);
+    launch(DesktopApplication.class);
+  }
+
+  @Override
+  public void start(Stage stage) {
+    Thread.currentThread()
+        .setUncaughtExceptionHandler(
+            (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
+    MainWindow.prepare();
+    MainWindow.show(stage, start.solution(), start.file(), start.userFolder(), start.first());
+  }
+
+  /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
+  private static void workAhead() {
+    Solution solution = start.solution().solution();
+    if (Procedures.work(solution) instanceof Procedure.Derived(var derivation)) {
+      Page.of(solution, derivation, Audience.FULL);
+    }
+  }
+}

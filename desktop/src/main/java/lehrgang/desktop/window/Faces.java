@@ -1,0 +1,234 @@
+package lehrgang.desktop.window;
+
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import lehrgang.core.cases.Recipe;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Notice;
+import lehrgang.desktop.desk.Pasting;
+import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.page.FigureEvent;
+import lehrgang.desktop.page.TableEvent;
+import lehrgang.desktop.records.RecordsView;
+import lehrgang.desktop.start.StartView;
+import lehrgang.desktop.write.WriteView;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
+import lehrgang.documents.cases.Kind;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// The faces of the window, one of them in front, and the way from one to the other.
+final class Faces extends StackPane {
+  private static final int MOST_OFFERS = 2;
+
+  private final Desk desk;
+  private final Pasting pasting;
+  private final FileActions files;
+  private final WriteView write;
+  private final BorderPane writing = new BorderPane();
+  private final StartView start;
+  private final RecordsView records;
+  private boolean beginsAnew;
+
+  Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
+    this.desk = desk;
+    this.pasting = new Pasting(desk.solution(), desk.notices());
+    this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
+    this.write = new WriteView(desk);
+    this.start = new StartView(beginnings(), recent);
+    this.records = new RecordsView(arrivals());
+    writing.setTop(new HeaderBar(desk, files, this::showStart, toggleTheme));
+    writing.setCenter(write);
+    addEventHandler(FigureEvent.SAVE, event -> files.saveFigure(event.figure()));
+    addEventHandler(TableEvent.COPY, event -> files.copyTable(event.grid(), event.digits()));
+    addEventHandler(TableEvent.SAVE, event -> files.saveTable(event.grid(), event.digits()));
+    NoticeBar notice = new NoticeBar(desk.notices());
+    StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
+    getChildren().addAll(writing, start, records, notice);
+    getStyleClass().add(Style.FACES);
+    showWrite();
+  }
+
+  private FileActions.Opened opened() {
+    return new FileActions.Opened() {
+      @Override
+      public void solution() {
+        showWrite();
+      }
+
+      @Override
+      public void data(CaseSource file) throws FileProblem {
+        showRecords(file);
+      }
+    };
+  }
+
+  private StartView.Use beginnings() {
+    return new StartView.Use() {
+      @Override
+      public void begin(SolutionFile file) {
+        desk.solution().begin(file);
+        showWrite();
+      }
+
+      @Override
+      public void open(Path path) {
+        files.openSolution(path);
+      }
+
+      @Override
+      public void openAny() {
+        files.open();
+      }
+    };
+  }
+
+  /// Shows where a solution begins.
+  void showStart() {
+    inFront(start);
+  }
+
+  void showWrite() {
+    inFront(writing);
+  }
+
+  private void inFront(Node face) {
+    writing.setVisible(face == writing);
+    start.setVisible(face == start);
+    records.setVisible(face == records);
+  }
+
+  boolean isAtStart() {
+    return start.isVisible();
+  }
+
+  /// Goes back to the face before, where there is a way back.
+  ///
+  /// @return whether there was
+  boolean leave() {
+    if (start.isVisible()) {
+      showWrite();
+      return true;
+    }
+    if (records.isVisible()) {
+      records.leave();
+      return true;
+    }
+    return false;
+  }
+
+  FileActions files() {
+    return files;
+  }
+
+  WriteView write() {
+    return write;
+  }
+
+  /// Shows data before they are taken.
+  private void showRecords(CaseSource file) throws FileProblem {
+    beginsAnew = isAtStart();
+    if (Kind.isTitled(file)) {
+      arrivals().table(file, Kind.LAYERS, desk.notices()::say);
+    } else {
+      records.show(file);
+      desk.notices().clear();
+      inFront(records);
+    }
+  }
+
+  private RecordsView.Use arrivals() {
+    return new RecordsView.Use() {
+      @Override
+      public void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
+        desk.counting()
+            .count(
+                file,
+                recipe,
+                failed,
+                () -> {
+                  begin();
+                  showWrite();
+                });
+      }
+
+      @Override
+      public void table(CaseSource file, Kind kind, Consumer<String> failed) {
+        Pasting.read(file, kind, failed)
+            .ifPresent(
+                recognised -> {
+                  pasting.take(recognised, this::begin);
+                  showWrite();
+                });
+      }
+
+      @Override
+      public void leave() {
+        inFront(beginsAnew ? start : writing);
+      }
+
+      /// From the start, data begin a solution of their own.
+      private void begin() {
+        if (beginsAnew) {
+          desk.solution().begin(SolutionFile.blank());
+          beginsAnew = false;
+        }
+      }
+    };
+  }
+
+  /// Takes what was pasted. At the start, a table begins a solution of its own.
+  void paste(String text) {
+    if (pastesRecords(text)) {
+      return;
+    }
+    boolean anew = isAtStart() || records.isVisible() && beginsAnew;
+    boolean taken = anew ? pasting.begin(text) : pasting.paste(text);
+    if (taken) {
+      showWrite();
+    }
+    Notice said = desk.notices().now();
+    if (said.offers().size() < MOST_OFFERS) {
+      Notice.Offer offer =
+          new Notice.Offer(Words.of("status.otherwise"), () -> takeOtherwise(text, taken));
+      desk.notices().say(said.and(Notice.of("", offer)));
+    }
+  }
+
+  /// Shows what was pasted as a file is shown, so that it can be taken for something else.
+  ///
+  /// @param taken whether it is in the table already
+  private void takeOtherwise(String text, boolean taken) {
+    try {
+      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
+      if (taken) {
+        desk.solution().undo();
+      }
+      showRecords(pasted);
+    } catch (FileProblem e) {
+      desk.notices().say(e.getMessage());
+    }
+  }
+
+  /// Records on the clipboard are shown before they are counted, as those of a file are.
+  private boolean pastesRecords(String text) {
+    try {
+      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
+      boolean found = !Kind.isTitled(pasted) && Kind.of(pasted.sample()) == Kind.RECORDS;
+      if (found) {
+        showRecords(pasted);
+      }
+      return found;
+    } catch (FileProblem e) {
+      // What is no table of records may be another table; that says what is wrong with it.
+      return false;
+    }
+  }
+}

@@ -1,0 +1,225 @@
+package lehrgang.desktop.window;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.FigureSpec;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Notices;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.desk.Sight;
+import lehrgang.desktop.desk.WorkedOut;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.cases.CaseSource;
+import lehrgang.documents.figure.FigureFile;
+import lehrgang.documents.handout.HtmlHandout;
+import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.table.TableExport;
+import lehrgang.documents.table.TableExport.Digits;
+
+/// Opening, saving and handing out: the only moments in which the window asks for a file.
+final class FileActions {
+  static final String ENDING = ".lehrgang";
+
+  private static final List<String> DATA = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods");
+  private static final List<String> ANY =
+      Stream.concat(Stream.of("*" + ENDING), DATA.stream()).toList();
+
+  private final Desk desk;
+  private final OpenSolution solution;
+  private final WorkedOut worked;
+  private final Notices notices;
+  private final RecentFiles recent;
+  private final Supplier<Window> window;
+  private final Opened opened;
+
+  /// What is done with what was opened.
+  interface Opened {
+    /// A solution lies on the desk.
+    void solution();
+
+    /// A file of data is shown before it is taken.
+    void data(CaseSource file) throws FileProblem;
+  }
+
+  /// @param window over which files are asked for
+  FileActions(Desk desk, RecentFiles recent, Supplier<Window> window, Opened opened) {
+    this.desk = desk;
+    this.solution = desk.solution();
+    this.worked = desk.worked();
+    this.notices = desk.notices();
+    this.recent = recent;
+    this.window = window;
+    this.opened = opened;
+  }
+
+  /// Asks for a file and opens it.
+  void open() {
+    FileChooser chooser = new FileChooser();
+    chooser
+        .getExtensionFilters()
+        .addAll(
+            new FileChooser.ExtensionFilter(Words.of("file.any"), ANY),
+            new FileChooser.ExtensionFilter(Words.of("file.solutions"), "*" + ENDING),
+            new FileChooser.ExtensionFilter(Words.of("file.data"), DATA));
+    Optional.ofNullable(chooser.showOpenDialog(window.get()))
+        .map(File::toPath)
+        .ifPresent(this::open);
+  }
+
+  /// Opens a solution, or data that begin one or go into the table.
+  void open(Path path) {
+    if (path.toString().endsWith(ENDING)) {
+      openSolution(path);
+      return;
+    }
+    try {
+      opened.data(CaseSource.open(path));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+    }
+  }
+
+  /// Opens a solution, whatever its file is called.
+  void openSolution(Path path) {
+    try {
+      solution.open(path);
+      recent.add(path);
+      desk.counting().verify();
+      opened.solution();
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+    }
+  }
+
+  /// Saves where the solution was saved before, or asks where.
+  void save() {
+    solution.path().ifPresentOrElse(this::save, this::saveAs);
+  }
+
+  private void saveAs() {
+    FileChooser chooser = chooser("file.solutions", "*" + ENDING);
+    chooser.setInitialFileName(suggestedName() + ENDING);
+    chosen(chooser).ifPresent(this::save);
+  }
+
+  private Optional<Path> chosen(FileChooser chooser) {
+    return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(File::toPath);
+  }
+
+  void save(Path path) {
+    Path named =
+        path.getFileName().toString().contains(".")
+            ? path
+            : path.resolveSibling(path.getFileName() + ENDING);
+    try {
+      solution.save(named);
+      recent.add(named);
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+    }
+  }
+
+  void handOut(Audience audience) {
+    FileChooser chooser = chooser("file.pages", "*.html");
+    chooser.setInitialFileName(suggestedName() + "-" + audience.key() + ".html");
+    chosen(chooser).ifPresent(path -> handOut(path, audience));
+  }
+
+  void handOut(Path path, Audience audience) {
+    Optional<Sight.Result> result =
+        Optional.of(worked.now()).filter(Sight::isCurrent).flatMap(Sight::result);
+    if (result.isEmpty()) {
+      notices.say(Words.of("stale"));
+      return;
+    }
+    Page wanted = Page.of(solution.now(), result.get().derivation(), audience);
+    write(path, HtmlHandout.of(wanted, audience));
+  }
+
+  private void write(Path path, String text) {
+    try {
+      SolutionFile.writeAtomically(path, text);
+      notices.say(Words.of("status.written", path.getFileName()));
+    } catch (IOException e) {
+      notices.say(Words.of("status.not-written", path));
+    }
+  }
+
+  /// Saves a figure for slides or a paper.
+  void saveFigure(FigureSpec figure) {
+    FileChooser chooser = chooser("file.pdf", "*.pdf");
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter(Words.of("file.svg"), "*.svg"));
+    chooser.setInitialFileName(suggestedName() + ".pdf");
+    chosen(chooser).ifPresent(path -> saveFigure(path, figure));
+  }
+
+  void saveFigure(Path path, FigureSpec figure) {
+    try {
+      FigureFile.write(figure, path);
+      notices.say(Words.of("status.written", path.getFileName()));
+    } catch (IOException e) {
+      notices.say(Words.of("status.figure-not-written", path.getFileName()));
+    }
+  }
+
+  /// Puts a table on the clipboard, as text with tabs and as HTML.
+  void copyTable(Grid grid, Digits digits) {
+    export(grid, digits)
+        .ifPresent(
+            table -> {
+              ClipboardContent content = new ClipboardContent();
+              content.putString(table.tabs());
+              content.putHtml(table.html());
+              Clipboard.getSystemClipboard().setContent(content);
+              notices.say(Words.of("status.table-copied"));
+            });
+  }
+
+  void saveTable(Grid grid, Digits digits) {
+    FileChooser chooser = chooser("file.csv", "*.csv");
+    chooser.setInitialFileName(suggestedName() + ".csv");
+    chosen(chooser).ifPresent(path -> saveTable(path, grid, digits));
+  }
+
+  void saveTable(Path path, Grid grid, Digits digits) {
+    export(grid, digits).ifPresent(table -> write(path, table.csv()));
+  }
+
+  private Optional<TableExport> export(Grid grid, Digits digits) {
+    Optional<Page> page = Optional.of(worked.now()).filter(Sight::isCurrent).flatMap(Sight::page);
+    if (page.isEmpty()) {
+      notices.say(Words.of("stale"));
+    }
+    return page.map(shown -> new TableExport(shown, grid, digits));
+  }
+
+  private String suggestedName() {
+    String title = solution.now().question().title();
+    String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+    String trimmed = name.replaceAll("^-|-$", "");
+    return trimmed.isEmpty() ? "solution" : trimmed;
+  }
+
+  private static FileChooser chooser(String name, String pattern) {
+    FileChooser chooser = new FileChooser();
+    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of(name), pattern));
+    return chooser;
+  }
+}

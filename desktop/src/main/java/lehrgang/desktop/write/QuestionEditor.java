@@ -1,0 +1,75 @@
+package lehrgang.desktop.write;
+
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import lehrgang.core.solution.Question;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.TextEditing;
+import lehrgang.desktop.kit.Fonts;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.page.SentenceView;
+
+/// The question, written where it stands.
+final class QuestionEditor extends VBox {
+  /// A text area sets its lines wider apart than a plain text.
+  private static final double LINE_HEIGHT = 1.12;
+
+  private final OpenSolution solution;
+  private final TextField title = new TextField();
+  private final TextArea text = new TextArea();
+  private final TextField source = new TextField();
+  private final TextEditing titleEditing;
+  private final TextEditing textEditing;
+  private final TextEditing sourceEditing;
+
+  QuestionEditor(OpenSolution solution) {
+    this.solution = solution;
+    getStyleClass().add(Style.QUESTION_EDITOR);
+    titleEditing =
+        field(title, "question.title", (q, typed) -> new Question(typed, q.text(), q.source()));
+    textEditing =
+        field(text, "question.text", (q, typed) -> new Question(q.title(), typed, q.source()));
+    sourceEditing =
+        field(source, "question.source", (q, typed) -> new Question(q.title(), q.text(), typed));
+    title.getStyleClass().add(Style.QUESTION_TITLE);
+    text.getStyleClass().add(Style.QUESTION_TEXT);
+    source.getStyleClass().add(Style.QUESTION_SOURCE);
+    text.setWrapText(true);
+    text.widthProperty().subscribe(_ -> fitText());
+    text.textProperty().subscribe(_ -> fitText());
+    getChildren().addAll(title, text, source);
+  }
+
+  private interface Edit {
+    Question apply(Question question, String typed);
+  }
+
+  private TextEditing field(TextInputControl field, String name, Edit edit) {
+    field.setId(name.replace('.', '-'));
+    field.setAccessibleText(Words.of(name));
+    field.setPromptText(Words.of(name + ".prompt"));
+    return TextEditing.of(
+        field, solution, name, (now, typed) -> now.withQuestion(edit.apply(now.question(), typed)));
+  }
+
+  /// The text takes as many lines as it needs, as on paper.
+  private void fitText() {
+    Text measure = new Text(text.getText());
+    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
+    measure.setWrappingWidth(Math.max(100, text.getWidth() - 14));
+    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 8;
+    text.setPrefHeight(height);
+    text.setMinHeight(height);
+  }
+
+  void update() {
+    Question question = solution.now().question();
+    titleEditing.show(question.title());
+    textEditing.show(question.text());
+    sourceEditing.show(question.source());
+  }
+}

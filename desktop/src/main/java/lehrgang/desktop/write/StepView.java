@@ -1,0 +1,116 @@
+package lehrgang.desktop.write;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.ObservableList;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageStep;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.page.BlockViews;
+import lehrgang.desktop.page.Renewable;
+import lehrgang.desktop.page.TableMenu;
+import lehrgang.desktop.page.WorkedView;
+
+/// A step on the page. It is set anew only when it changed, and a field that is being typed in
+/// stays where it is.
+final class StepView extends VBox {
+  private final BlockViews views;
+  private final HBox heading = new HBox();
+  private final Label number = new Label();
+  private final Label title = new Label();
+  private final StepOptions options;
+  private final TableMenu tables = new TableMenu();
+  private final VBox body = new VBox();
+  private Optional<PageStep> shown = Optional.empty();
+
+  StepView(OpenSolution solution, BlockViews views) {
+    this.options = new StepOptions(solution);
+    this.views = views;
+    getStyleClass().add(Style.STEP);
+    heading.getStyleClass().add(Style.STEP_HEADING);
+    number.getStyleClass().add(Style.STEP_NUMBER);
+    title.getStyleClass().add(Style.STEP_TITLE);
+    body.getStyleClass().add(Style.STEP_BODY);
+    body.setMinHeight(0);
+    setMinHeight(0);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    heading.getChildren().addAll(number, title, space, options, tables);
+    getChildren().addAll(heading, body);
+  }
+
+  void show(PageStep step) {
+    options.show(step.id());
+    if (shown.filter(before -> same(before, step)).isPresent()) {
+      return;
+    }
+    number.setText(Integer.toString(step.number()));
+    title.setText(step.title());
+    tables.show(step.blocks());
+    replace(body.getChildren(), nodes(step.blocks()));
+    shown = Optional.of(step);
+  }
+
+  /// The blocks as nodes: those already there wherever they can show what is wanted.
+  private List<Node> nodes(List<PageBlock> blocks) {
+    List<PageBlock> before = shown.map(PageStep::blocks).orElse(List.of());
+    List<Node> nodes = new ArrayList<>();
+    for (int i = 0; i < blocks.size(); i++) {
+      PageBlock block = blocks.get(i);
+      boolean there = i < before.size();
+      boolean keeps = there && before.get(i).equals(block);
+      boolean renewed =
+          there
+              && body.getChildren().get(i) instanceof Renewable renewable
+              && renewable.renew(block);
+      nodes.add(keeps || renewed ? body.getChildren().get(i) : views.of(block));
+    }
+    return nodes;
+  }
+
+  private static boolean same(PageStep one, PageStep other) {
+    return one.blocks().equals(other.blocks())
+        && one.number() == other.number()
+        && one.title().equals(other.title());
+  }
+
+  /// Puts nodes in place one by one: a node that is there already is not touched and keeps the
+  /// focus.
+  private static void replace(ObservableList<Node> there, List<Node> wanted) {
+    for (int i = 0; i < wanted.size(); i++) {
+      Node node = wanted.get(i);
+      if (i < there.size() && there.get(i) == node) {
+        continue;
+      }
+      there.remove(node);
+      boolean keepsWhatIsThere = i < there.size() && wanted.contains(there.get(i));
+      if (i < there.size() && !keepsWhatIsThere) {
+        there.set(i, node);
+      } else {
+        there.add(i, node);
+      }
+    }
+    there.remove(wanted.size(), there.size());
+  }
+
+  /// Lets workings show the selected number, or their example again.
+  void select(Page page, Optional<LineId> selected) {
+    for (Node node : body.getChildren()) {
+      if (node instanceof WorkedView worked) {
+        selected
+            .filter(worked::canShow)
+            .ifPresentOrElse(line -> worked.show(page.chain(line)), worked::showExample);
+      }
+    }
+  }
+}

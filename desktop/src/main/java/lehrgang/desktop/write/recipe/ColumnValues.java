@@ -1,0 +1,96 @@
+package lehrgang.desktop.write.recipe;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.cases.RecipeStep;
+import lehrgang.core.cases.Records;
+import lehrgang.core.cases.Tallier;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.Progress;
+import lehrgang.documents.solutionfile.FileProblem;
+
+/// What stands in the columns before a step of a recipe.
+///
+/// Of records in a file the first are asked at once, and all of them beside the interface.
+final class ColumnValues {
+  /// So many values are shown.
+  static final int MOST = 40;
+
+  private final Origin origin;
+  private final List<RecipeStep> before;
+  private final Map<String, Map<String, Long>> known = new HashMap<>();
+
+  ColumnValues(Origin origin, int place) {
+    this.origin = origin;
+    this.before = origin.recipe().steps().subList(0, place);
+  }
+
+  DecimalSign sign() {
+    return origin.records().sign();
+  }
+
+  /// The values of a column with their counts, the most frequent first.
+  Map<String, Long> counts(String column) {
+    return known.computeIfAbsent(column, this::asked);
+  }
+
+  private Map<String, Long> asked(String column) {
+    try {
+      return switch (origin.records()) {
+        case Records.Kept kept -> Tallier.values(kept.cases(), sign(), before, column);
+        case Records.InFile there ->
+            Tallier.values(CaseFile.of(there).sample(), sign(), before, column);
+      };
+    } catch (FileProblem e) {
+      return Map.of();
+    }
+  }
+
+  /// Asks every record of a file.
+  ///
+  /// @param done called on the interface thread when that brought something new
+  void askAll(String column, Runnable done) {
+    if (origin.records() instanceof Records.InFile there) {
+      BackgroundWork.begin(
+          (_, _) -> all(there, column),
+          BackgroundWork.Listener.<Map<String, Long>>of(
+              values -> {
+                if (!values.isEmpty() && !values.equals(known.put(column, values))) {
+                  done.run();
+                }
+              },
+              () -> {
+                // The values of the first records stay.
+              }));
+    }
+  }
+
+  private Map<String, Long> all(Records.InFile there, String column) {
+    try {
+      return CaseFile.of(there).values(before, column, Progress.NONE);
+    } catch (FileProblem e) {
+      return Map.of();
+    }
+  }
+
+  List<String> someOf(String column) {
+    return counts(column).keySet().stream().limit(MOST).toList();
+  }
+
+  boolean isNumeric(String column) {
+    List<String> some = someOf(column);
+    return !some.isEmpty()
+        && some.stream().filter(text -> sign().read(text).isPresent()).count() * 10
+            > some.size() * 9L;
+  }
+
+  /// The first column that fits, or else the first.
+  String firstWhere(List<String> columns, Predicate<String> fits) {
+    return columns.stream().filter(fits).findFirst().orElse(columns.getFirst());
+  }
+}

@@ -1,0 +1,105 @@
+package lehrgang.desktop.write.table;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import lehrgang.core.data.TableEntry;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.Pasting;
+import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+
+/// What can be done with the table, by its form.
+final class TableTools extends HBox {
+  /// Where the focus goes after something was added.
+  interface Focus {
+    void lastRow();
+
+    void lastColumn();
+
+    void lastLayer();
+
+    void firstShare();
+  }
+
+  private final OpenSolution solution;
+  private final Pasting pasting;
+  private final Focus focus;
+
+  TableTools(OpenSolution solution, Pasting pasting, Focus focus) {
+    this.solution = solution;
+    this.pasting = pasting;
+    this.focus = focus;
+    getStyleClass().add(Style.TOOLS);
+  }
+
+  void show(TableEntry table) {
+    getChildren().setAll(tools(table));
+  }
+
+  private List<Node> tools(TableEntry table) {
+    Node paste = Icons.tool("fth-clipboard", "table.paste", pasting::paste);
+    return switch (table.form()) {
+      case TWO_WAY ->
+          List.of(
+              Icons.tool("fth-plus", "table.add-row", this::addRow),
+              Icons.tool("fth-plus", "table.add-column", this::addColumn),
+              Icons.tool("fth-repeat", "table.turn", () -> change(TableEntry::turned)),
+              paste);
+      case LAYERS ->
+          List.of(
+              Icons.tool("fth-plus", "table.add-layer", this::addLayer),
+              Icons.tool("fth-plus", "table.add-row", this::addRow),
+              Icons.tool("fth-plus", "table.add-column", this::addColumn),
+              Icons.tool("fth-repeat", "table.turn", () -> change(TableEntry::turned)));
+      case FREQUENCIES ->
+          List.of(
+              Icons.tool("fth-plus", "table.add-category", this::addRow),
+              table.columns().size() == 1
+                  ? Icons.tool("fth-plus", "table.state-shares", this::stateShares)
+                  : Icons.tool(
+                      "fth-x", "table.equal-shares", () -> change(t -> t.withoutColumn(1))),
+              paste);
+      case SHARES ->
+          table.rows().size() < 2
+              ? List.of()
+              : List.of(
+                  Icons.tool("fth-repeat", "table.swap-groups", () -> change(TableEntry::swapped)));
+    };
+  }
+
+  private void change(UnaryOperator<TableEntry> change) {
+    solution.edit("", now -> now.withTable(change.apply(now.table())));
+  }
+
+  private void addRow() {
+    change(table -> table.withRowAdded(Words.of("table.new-row", table.rows().size() + 1)));
+    focus.lastRow();
+  }
+
+  private void addColumn() {
+    change(
+        table -> table.withColumnAdded(Words.of("table.new-column", table.columns().size() + 1)));
+    focus.lastColumn();
+  }
+
+  private void addLayer() {
+    change(table -> table.withLayerAdded(Words.of("table.new-layer", table.layers().size() + 1)));
+    focus.lastLayer();
+  }
+
+  /// The shares begin as what they were: all equal.
+  private void stateShares() {
+    change(
+        table -> {
+          int rows = table.rows().size();
+          return table
+              .withColumnAdded(TableEntry.SHARE)
+              .withColumn(1, Collections.nCopies(rows, "1/" + rows));
+        });
+    focus.firstShare();
+  }
+}

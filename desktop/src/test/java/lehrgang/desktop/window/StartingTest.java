@@ -1,0 +1,98 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Where a solution begins: files used last, the keyboard, what is dropped.
+class StartingTest {
+  @TempDir private Path folder;
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private boolean isAtStart() {
+    return FxTurn.call(() -> driver.window().faces().isAtStart());
+  }
+
+  @Test
+  void controlNLeadsToTheStartAndEscapeBack() {
+    driver.click("count-1-1");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.N);
+    assertThat(isAtStart()).isTrue();
+    assertThat(driver.isShown("What do you want to know?")).isTrue();
+    assertThat(driver.isShown("Nothing saved yet.")).isTrue();
+    driver.type(KeyCode.ESCAPE);
+    assertThat(isAtStart()).isFalse();
+    assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
+  }
+
+  @Test
+  void whatWasSavedStandsAmongTheFilesUsedLastWithTheLatestFirst() throws Exception {
+    Path first = folder.resolve("huts.lehrgang");
+    Path second = folder.resolve("gates.lehrgang");
+    FxTurn.run(() -> driver.window().faces().files().save(first));
+    FxTurn.run(() -> driver.window().faces().files().save(second));
+    assertThat(new RecentFiles(folder).all()).containsExactly(second, first);
+    FxTurn.run(() -> driver.window().faces().files().open(first));
+    assertThat(new RecentFiles(folder).all()).containsExactly(first, second);
+    driver.press("start");
+    assertThat(driver.isShown("huts.lehrgang")).isTrue();
+    Files.delete(second);
+    assertThat(new RecentFiles(folder).all()).containsExactly(first);
+  }
+
+  @Test
+  void aDamagedListOfFilesCostsNothing() throws IOException {
+    Files.writeString(folder.resolve("recent.txt"), "\u0000\nnot there\n");
+    RecentFiles recent = new RecentFiles(folder);
+    assertThat(recent.all()).isEmpty();
+    recent.add(folder.resolve("recent.txt"));
+    assertThat(recent.all()).isNotEmpty();
+  }
+
+  @Test
+  void aDroppedTableBeginsASolutionAndADroppedSolutionOpens() throws Exception {
+    Path table =
+        Files.writeString(folder.resolve("t.csv"), "route,sunny,wet\nLake,40,12\nGorge,30,25\n");
+    driver.press("start");
+    FxTurn.run(() -> driver.window().faces().files().open(table));
+    driver.press("records-go");
+    assertThat(isAtStart()).isFalse();
+    assertThat(driver.solution().procedure()).isEqualTo("independence");
+    assertThat(driver.solution().table().columns()).containsExactly("sunny", "wet");
+    Path saved = folder.resolve("nest.lehrgang");
+    DemoCourse.open("nest-boxes").save(saved);
+    FxTurn.run(() -> driver.window().faces().files().open(saved));
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
+  }
+
+  @Test
+  void everyExampleOpensAndShowsItsVerdict() {
+    for (String name : DemoCourse.names()) {
+      driver.press("start");
+      driver.press("example-" + name);
+      assertThat(driver.verdict()).as(name).containsPattern("Reject H₀|H₀ is not rejected");
+      assertThat(driver.isShown(DemoCourse.open(name).solution().question().title())).isTrue();
+    }
+  }
+}

@@ -1,0 +1,338 @@
+package lehrgang.desktop.window;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
+import javafx.stage.Stage;
+import lehrgang.core.cases.Origin;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.SolutionFile;
+
+/// Drives a real window as a person would: with mouse and keys, seeing what is on it.
+final class WindowDriver {
+  private static final int PATIENCE = 200;
+
+  private static boolean started;
+
+  private final Stage stage;
+  private final MainWindow window;
+
+  private WindowDriver(Stage stage, MainWindow window) {
+    this.stage = stage;
+    this.window = window;
+  }
+
+  static synchronized WindowDriver open(SolutionFile solution, Path userFolder) {
+    return open(solution, Optional.empty(), userFolder);
+  }
+
+  static synchronized WindowDriver open(
+      SolutionFile solution, Optional<Path> file, Path userFolder) {
+    if (!started) {
+      CountDownLatch ready = new CountDownLatch(1);
+      Platform.startup(ready::countDown);
+      Platform.setImplicitExit(false);
+      try {
+        ready.await(30, TimeUnit.SECONDS);
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+      FxTurn.run(MainWindow::prepare);
+      started = true;
+    }
+    WindowDriver driver =
+        FxTurn.call(
+            () -> {
+              Stage stage = new Stage();
+              return new WindowDriver(stage, MainWindow.show(stage, solution, file, userFolder));
+            });
+    FxTurn.settle();
+    driver.settle();
+    return driver;
+  }
+
+  void close() {
+    FxTurn.run(stage::close);
+  }
+
+  MainWindow window() {
+    return window;
+  }
+
+  /// Waits until every step of the page is set, however long the machine takes.
+  private void settle() {
+    for (int i = 0;
+        i < PATIENCE && !FxTurn.call(() -> window.faces().write().page().isSettled());
+        i++) {
+      FxTurn.settle();
+    }
+  }
+
+  /// Waits for something that comes by itself.
+  void await(BooleanSupplier arrived) {
+    for (int i = 0; i < PATIENCE && !FxTurn.call(arrived::getAsBoolean); i++) {
+      FxTurn.settle();
+    }
+  }
+
+  Desk desk() {
+    return window.desk();
+  }
+
+  Solution solution() {
+    return desk().solution().now();
+  }
+
+  private static void robot(Consumer<Robot> work) {
+    FxTurn.run(() -> work.accept(new Robot()));
+  }
+
+  Node find(String id) {
+    settle();
+    return FxTurn.call(
+        () -> {
+          Node node = window.scene().getRoot().lookup("#" + id);
+          if (node == null) {
+            throw new AssertionError("nothing on the window is called " + id);
+          }
+          return node;
+        });
+  }
+
+  boolean isShown(String text) {
+    settle();
+    return FxTurn.call(
+        () -> texts(window.scene().getRoot()).stream().anyMatch(t -> t.contains(text)));
+  }
+
+  /// All that can be read on the window.
+  private static List<String> texts(Node shown) {
+    if (!shown.isVisible()) {
+      return List.of();
+    }
+    return switch (shown) {
+      case Labeled labeled -> {
+        List<String> all = new ArrayList<>(List.of(String.valueOf(labeled.getText())));
+        Optional.ofNullable(labeled.getGraphic()).ifPresent(node -> all.addAll(texts(node)));
+        yield all;
+      }
+      case TextInputControl input -> List.of(input.getText());
+      case Text text -> List.of(text.getText());
+      case TextFlow flow when flow.getAccessibleText() != null -> List.of(flow.getAccessibleText());
+      case Parent parent ->
+          parent.getChildrenUnmodifiable().stream()
+              .flatMap(child -> texts(child).stream())
+              .toList();
+      default -> List.of();
+    };
+  }
+
+  /// The formulas on the window, as they are spoken.
+  List<String> spoken() {
+    settle();
+    return FxTurn.call(
+        () ->
+            window.scene().getRoot().lookupAll(".formula").stream()
+                .map(Node::getAccessibleText)
+                .toList());
+  }
+
+  private void reveal(Node node) {
+    settle();
+    FxTurn.run(() -> window.faces().write().page().reveal(node));
+  }
+
+  void click(Node node) {
+    reveal(node);
+    robot(
+        robot -> {
+          Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+          robot.mouseMove(bounds.getCenterX(), bounds.getCenterY());
+          robot.mouseClick(MouseButton.PRIMARY);
+        });
+  }
+
+  void click(String id) {
+    click(find(id));
+  }
+
+  void pointAt(Node node) {
+    reveal(node);
+    robot(
+        robot -> {
+          Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+          robot.mouseMove(bounds.getCenterX() - 1, bounds.getCenterY());
+          robot.mouseMove(bounds.getCenterX(), bounds.getCenterY());
+        });
+  }
+
+  /// Presses a button without the mouse, as the space bar does.
+  void press(String id) {
+    Node node = find(id);
+    FxTurn.run(() -> ((ButtonBase) node).fire());
+  }
+
+  /// Fills a field at once.
+  void fill(String id, String text) {
+    Node node = find(id);
+    FxTurn.run(() -> ((TextInputControl) node).setText(text));
+    settle();
+  }
+
+  /// Takes an entry of a list.
+  @SuppressWarnings("unchecked")
+  void pick(String id, Object entry) {
+    Node node = find(id);
+    FxTurn.run(() -> ((ComboBox<Object>) node).setValue(entry));
+    settle();
+  }
+
+  /// Opens the form for another step of the recipe.
+  void addStep(String sort) {
+    MenuButton add = (MenuButton) find("recipe-add");
+    FxTurn.run(
+        () ->
+            add.getItems().stream()
+                .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+    settle();
+  }
+
+  /// Ticks the box of a value.
+  void tick(String value) {
+    settle();
+    FxTurn.run(
+        () ->
+            window.scene().getRoot().lookupAll(".check-box").stream()
+                .map(CheckBox.class::cast)
+                .filter(box -> value.equals(box.getUserData()))
+                .findFirst()
+                .orElseThrow()
+                .setSelected(true));
+    settle();
+  }
+
+  /// Where the counts of the solution come from.
+  Origin origin() {
+    return FxTurn.call(() -> solution().origin().orElseThrow());
+  }
+
+  /// Presses the button with this text.
+  void pressLabelled(String label) {
+    settle();
+    FxTurn.run(() -> button(window.scene().getRoot(), label).orElseThrow().fire());
+  }
+
+  private static Optional<ButtonBase> button(Node node, String label) {
+    return switch (node) {
+      case ButtonBase button when button.getText().equals(label) -> Optional.of(button);
+      case Parent parent ->
+          parent.getChildrenUnmodifiable().stream()
+              .map(child -> button(child, label))
+              .flatMap(Optional::stream)
+              .findFirst();
+      default -> Optional.empty();
+    };
+  }
+
+  void choose(String optionId, String label) {
+    Parent segments = (Parent) find(optionId);
+    Node wanted =
+        FxTurn.call(
+            () ->
+                segments.getChildrenUnmodifiable().stream()
+                    .filter(node -> ((Labeled) node).getText().equals(label))
+                    .findFirst()
+                    .orElseThrow());
+    click(wanted);
+  }
+
+  void type(KeyCode... keys) {
+    for (KeyCode key : keys) {
+      robot(robot -> robot.keyType(key));
+    }
+  }
+
+  void shortcut(KeyCode... keys) {
+    robot(
+        robot -> {
+          for (KeyCode key : keys) {
+            robot.keyPress(key);
+          }
+          for (int i = keys.length - 1; i >= 0; i--) {
+            robot.keyRelease(keys[i]);
+          }
+        });
+  }
+
+  /// Replaces what a field holds by typing.
+  void retype(String id, KeyCode... keys) {
+    TextInputControl field = (TextInputControl) find(id);
+    click(field);
+    shortcut(KeyCode.CONTROL, KeyCode.A);
+    type(keys);
+  }
+
+  void putOnClipboard(String text) {
+    FxTurn.run(
+        () -> {
+          ClipboardContent content = new ClipboardContent();
+          content.putString(text);
+          Clipboard.getSystemClipboard().setContent(content);
+        });
+  }
+
+  String verdict() {
+    settle();
+    return FxTurn.call(
+        () -> {
+          Node sentence = window.scene().getRoot().lookup("#verdict-sentence");
+          return sentence == null ? "" : ((Labeled) sentence).getText();
+        });
+  }
+
+  /// A place where a line stands on the page.
+  Node number(String line) {
+    settle();
+    LineId id = LineId.parse(line).orElseThrow();
+    return FxTurn.call(() -> window.faces().write().placeOf(id));
+  }
+
+  Optional<LineId> selected() {
+    return FxTurn.call(() -> desk().selection().line());
+  }
+
+  boolean has(Node node, String pseudoClass) {
+    return FxTurn.call(
+        () ->
+            node.getPseudoClassStates().stream()
+                .anyMatch(state -> state.getPseudoClassName().equals(pseudoClass)));
+  }
+}
