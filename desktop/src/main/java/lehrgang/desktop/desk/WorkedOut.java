@@ -21,12 +21,12 @@ public final class WorkedOut {
   private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.FULL);
   private final OpenSolution solution;
   private final Selection selection;
-  private final Drawing drawing;
+  private final Sampling sampling;
 
   WorkedOut(OpenSolution solution, Selection selection, Notices notices) {
     this.solution = solution;
     this.selection = selection;
-    this.drawing = new Drawing(notices, this::work);
+    this.sampling = new Sampling(notices, this::work);
     solution.listen(
         new OpenSolution.Listener() {
           @Override
@@ -59,7 +59,7 @@ public final class WorkedOut {
   }
 
   private void work() {
-    drawing.stop();
+    sampling.stop();
     switch (Procedures.work(solution.now())) {
       case Procedure.Settled settled -> settle(settled);
       case Procedure.Waiting waiting -> draw(waiting);
@@ -88,13 +88,13 @@ public final class WorkedOut {
   /// The last page stays, dimmed, until what it waits for is drawn.
   private void draw(Procedure.Waiting waiting) {
     Consumer<Draws> go = draws -> settle(waiting.then().apply(draws));
-    drawing
+    sampling
         .atOnce(waiting.experiment())
         .ifPresentOrElse(
             go,
             () -> {
               sight.set(new Sight(now().result(), List.of(), Sight.Work.UNDER_WAY));
-              drawing.begin(
+              sampling.begin(
                   waiting.experiment(),
                   go,
                   () -> sight.set(new Sight(now().result(), List.of(), Sight.Work.STOPPED)));

@@ -28,7 +28,6 @@ public final class Style {
   public static final String ENTRY_ROW = "entry-row";
   public static final String ENTRY_TITLE = "entry-title";
   public static final String EXCERPT = "excerpt";
-  public static final String FACES = "faces";
   public static final String FACTS = "facts";
   public static final String FACT_NAME = "fact-name";
   public static final String FACT_VALUE = "fact-value";
@@ -114,7 +113,6 @@ public final class Style {
   public static final String RECIPE_UNITE = "recipe-unite";
   public static final String RECIPE_VALUES = "recipe-values";
   public static final String RECIPE_WHAT = "recipe-what";
-  public static final String RECORDS = "records";
   public static final String RECORDS_BUTTONS = "records-buttons";
   public static final String RECORDS_FIELD = "records-field";
   public static final String RECORDS_FORMAT = "records-format";

@@ -58,7 +58,7 @@ public final class RecordsView extends ScrollPane {
     setFitToWidth(true);
     setFitToHeight(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
-    desk.getStyleClass().addAll(Style.START_DESK, Style.RECORDS);
+    desk.getStyleClass().add(Style.START_DESK);
     desk.setAlignment(Pos.TOP_CENTER);
     message.setId("records-problem");
     setContent(desk);

@@ -11,7 +11,6 @@ import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.desk.RecentFiles;
-import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
@@ -52,7 +51,6 @@ final class Faces extends StackPane {
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getChildren().addAll(writing, start, records, notice);
-    getStyleClass().add(Style.FACES);
     showWrite();
   }
 

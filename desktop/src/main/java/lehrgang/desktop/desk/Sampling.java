@@ -10,7 +10,7 @@ import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.Words;
 
 /// Draws tables by chance: little at once, and more beside the interface.
-final class Drawing {
+final class Sampling {
   /// So many counts are drawn before anyone notices.
   private static final long AT_ONCE = 100_000;
 
@@ -23,7 +23,7 @@ final class Drawing {
   private record Drawn(Experiment experiment, Draws draws) {}
 
   /// @param again begins anew what was stopped
-  Drawing(Notices notices, Runnable again) {
+  Sampling(Notices notices, Runnable again) {
     this.notices = notices;
     this.again = again;
   }

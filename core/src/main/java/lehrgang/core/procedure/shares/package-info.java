@@ -1,0 +1,6 @@
+/// One proportion, and two compared.
+///
+/// Knows the parts, and no other family.
+///
+/// What another family needs too belongs into the parts.
+package lehrgang.core.procedure.shares;
