@@ -16,10 +16,10 @@ import lehrgang.core.solution.Solution;
 import lehrgang.desktop.window.DemoPictures;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import lehrgang.documents.solutionfile.DemoCourse;
-import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Starts the desktop, or what can be had of it without a display.

@@ -1,14 +1,14 @@
 package lehrgang.app;
 
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.HtmlHandout;
-import lehrgang.documents.solutionfile.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -67,10 +67,9 @@ final class HandOutCommand implements Callable<Integer> {
 
   static void write(Solution solution, Audience audience, Path out) {
     try {
-      SolutionFile.writeAtomically(out, HtmlHandout.of(page(solution, audience), audience));
-    } catch (IOException e) {
-      throw new Complaint(
-          out + " could not be written: check that its folder exists and is yours.");
+      WholeFile.write(out, HtmlHandout.of(page(solution, audience), audience));
+    } catch (FileProblem e) {
+      throw new Failure(e.getMessage());
     }
   }
 

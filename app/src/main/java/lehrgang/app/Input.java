@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import lehrgang.documents.cases.CaseSource;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// Text that comes in from a file or from standard input, or a sentence that says why it does not.
 final class Input {

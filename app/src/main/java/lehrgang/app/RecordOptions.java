@@ -16,7 +16,7 @@ import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Progress;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import picocli.CommandLine.Option;
 
 /// Raw records in place of a table: which columns are counted.

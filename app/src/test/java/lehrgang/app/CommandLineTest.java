@@ -170,7 +170,7 @@ class CommandLineTest {
     assertThat(
             run("hand-out", demo, "--as", "html", "-o", folder.resolve("no/x.html").toString())
                 .exit())
-        .isEqualTo(2);
+        .isEqualTo(1);
     assertThat(folder.resolve("x")).doesNotExist();
   }
 

@@ -66,14 +66,16 @@ class RoomsTest {
       know(rooms, "core.procedure." + family, belowFamilies + " core.procedure.parts");
     }
     String core = belowFamilies + " core.page";
-    know(rooms, "documents.solutionfile", core);
+    know(rooms, "documents.file", "");
+    String onFiles = core + " documents.file";
+    know(rooms, "documents.solutionfile", onFiles);
     know(rooms, "documents.report", core);
     know(rooms, "documents.table", core + " documents.report");
-    know(rooms, "documents.cases", core + " documents.solutionfile documents.table");
-    know(rooms, "documents.figure", core + " documents.solutionfile");
+    know(rooms, "documents.cases", onFiles + " documents.table");
+    know(rooms, "documents.figure", onFiles);
     know(rooms, "documents.handout", core + " documents.figure");
     String documents =
-        core
+        onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
             + " documents.figure documents.handout";
     know(rooms, "desktop.kit", "documents.figure");

@@ -20,7 +20,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// Counting two columns of a large file beside merely reading it, in turns; then a change of a
 /// recipe on records that are kept.

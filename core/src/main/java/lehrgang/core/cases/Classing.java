@@ -39,11 +39,11 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
     edges = List.copyOf(edges);
     for (int i = 1; i < edges.size(); i++) {
       if (edges.get(i - 1).compareTo(edges.get(i)) >= 0) {
-        throw new IllegalArgumentException("edges must rise");
+        throw new IllegalArgumentException("edges must rise: " + edges);
       }
     }
     if (edges.size() < (ends == Ends.OPEN ? 1 : 2)) {
-      throw new IllegalArgumentException("too few edges");
+      throw new IllegalArgumentException("too few edges: " + edges);
     }
   }
 

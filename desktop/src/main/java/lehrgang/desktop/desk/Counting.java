@@ -21,7 +21,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Progress;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// Counts records into the table of the solution: at once where they are at hand, beside the
 /// interface where they are in a file.

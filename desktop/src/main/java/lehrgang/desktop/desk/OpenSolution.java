@@ -12,7 +12,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.kit.Words;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The solution that is open, with what was before and after, and its file.

@@ -17,7 +17,7 @@ import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableImport;
 

@@ -8,7 +8,7 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 import lehrgang.core.solution.Solution;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;

@@ -19,7 +19,7 @@ import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
 import lehrgang.documents.cases.WorkbookSheet;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// A file that arrives: how it is written and what it was taken for, both open to change, its first
 /// lines, and what is to be counted.

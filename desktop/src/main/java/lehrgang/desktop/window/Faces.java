@@ -20,7 +20,7 @@ import lehrgang.desktop.write.WriteView;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The faces of the window, one of them in front, and the way from one to the other.

@@ -1,7 +1,6 @@
 package lehrgang.desktop.window;
 
 import java.io.File;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -25,9 +24,9 @@ import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.figure.FigureFile;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.HtmlHandout;
-import lehrgang.documents.solutionfile.FileProblem;
-import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
 
@@ -153,10 +152,10 @@ final class FileActions {
 
   private void write(Path path, String text) {
     try {
-      SolutionFile.writeAtomically(path, text);
+      WholeFile.write(path, text);
       notices.say(Words.of("status.written", path.getFileName()));
-    } catch (IOException e) {
-      notices.say(Words.of("status.not-written", path));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
     }
   }
 
@@ -174,8 +173,8 @@ final class FileActions {
     try {
       FigureFile.write(figure, path);
       notices.say(Words.of("status.written", path.getFileName()));
-    } catch (IOException e) {
-      notices.say(Words.of("status.figure-not-written", path.getFileName()));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
     }
   }
 

@@ -352,7 +352,7 @@ class WriteViewTest {
                 .faces()
                 .files()
                 .saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
-    assertThat(driver.isShown("a name that ends in .pdf or .svg")).isTrue();
+    assertThat(driver.isShown("figure.bmp ends neither in .svg nor in .pdf")).isTrue();
   }
 
   @Test

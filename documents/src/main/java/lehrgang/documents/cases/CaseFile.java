@@ -19,7 +19,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tallier;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// A text file of records: one line a subject, one field a column.
 ///

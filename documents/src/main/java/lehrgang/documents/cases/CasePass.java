@@ -25,7 +25,7 @@ import java.util.zip.CRC32C;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.Checksum;
 import lehrgang.core.cases.Spellings;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// One way through a file of records, from the first to the last.
 final class CasePass implements AutoCloseable {

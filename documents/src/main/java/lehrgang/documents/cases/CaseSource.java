@@ -7,7 +7,7 @@ import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// A file of data that arrives: text, or a sheet of a workbook.
 public sealed interface CaseSource permits CaseFile, WorkbookSheet {

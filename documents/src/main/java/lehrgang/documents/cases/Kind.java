@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.data.TableEntry;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.table.LayeredImport;
 
 /// What a block of fields is taken for.

@@ -8,7 +8,7 @@ import java.util.Collections;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// Looks into a packed file before anything reads it: one that would unpack to far too much, or
 /// that refers to things outside itself, is not opened.

@@ -1,11 +1,12 @@
 package lehrgang.documents.figure;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import lehrgang.core.page.FigureSpec;
-import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 
 /// A figure as a file of its own, for slides and papers: SVG or PDF, drawn from the same shapes as
 /// the one on screen.
@@ -15,16 +16,25 @@ public final class FigureFile {
   private FigureFile() {}
 
   /// @param path ends in `.svg` or `.pdf`
-  /// @throws IOException if it cannot be written, or ends otherwise
-  public static void write(FigureSpec figure, Path path) throws IOException {
+  /// @throws FileProblem if it cannot be written, or ends otherwise
+  public static void write(FigureSpec figure, Path path) throws FileProblem {
     Drawing drawing = Draughtsman.draw(figure, WIDTH);
     String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
     if (name.endsWith(".svg")) {
-      SolutionFile.writeAtomically(path, Svg.standalone(drawing).getBytes(StandardCharsets.UTF_8));
+      WholeFile.write(path, Svg.standalone(drawing));
     } else if (name.endsWith(".pdf")) {
-      SolutionFile.writeAtomically(path, FigurePdf.of(drawing));
+      WholeFile.write(path, pdf(drawing));
     } else {
-      throw new IOException(path.getFileName() + " ends neither in .svg nor in .pdf");
+      throw new FileProblem(
+          path.getFileName() + " ends neither in .svg nor in .pdf: choose one of them.");
+    }
+  }
+
+  private static byte[] pdf(Drawing drawing) {
+    try {
+      return FigurePdf.of(drawing);
+    } catch (IOException e) {
+      throw new UncheckedIOException("a font of the program cannot be embedded", e);
     }
   }
 }

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Objects;
+import lehrgang.documents.file.FileProblem;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
@@ -63,7 +64,7 @@ public final class DemoCourse {
     String title = "";
     String procedure = "";
     try (InputStream in = stream(name + ".lehrgang");
-        JsonParser json = SolutionFile.JSON.createParser(in)) {
+        JsonParser json = Binding.JSON.createParser(in)) {
       json.nextToken();
       while (json.nextToken() == JsonToken.PROPERTY_NAME) {
         String field = json.currentName();

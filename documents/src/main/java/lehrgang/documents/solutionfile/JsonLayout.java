@@ -19,7 +19,7 @@ final class JsonLayout {
           .map(
               field ->
                   deeper
-                      + SolutionFile.JSON.writeValueAsString(field.getKey())
+                      + Binding.JSON.writeValueAsString(field.getKey())
                       + ": "
                       + write(field.getValue(), deeper))
           .collect(Collectors.joining(",\n", "{\n", "\n" + indent + "}"));
@@ -34,6 +34,6 @@ final class JsonLayout {
           .map(item -> write(item, deeper))
           .collect(Collectors.joining(", ", "[", "]"));
     }
-    return SolutionFile.JSON.writeValueAsString(node);
+    return Binding.JSON.writeValueAsString(node);
   }
 }

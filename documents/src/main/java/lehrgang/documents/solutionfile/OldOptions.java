@@ -1,6 +1,9 @@
 package lehrgang.documents.solutionfile;
 
+import java.util.LinkedHashMap;
 import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// Options under the names that earlier versions of the program wrote.
 final class OldOptions {
@@ -8,11 +11,37 @@ final class OldOptions {
 
   /// Takes an option in by its present name and value.
   static void put(Map<String, String> options, String id, String value) {
-    switch (id) {
-      case "enough" -> options.put("conditions", value.replace("at-least-", "every-"));
-      case "continuity" -> options.put("correction", value);
-      case "correction" -> options.put(id, value.matches("yates|half") ? "corrected" : value);
-      default -> options.put(id, value);
-    }
+    options.put(id(id), value(id, value));
+  }
+
+  /// Gives the choices of a document their present names and values, each in its place.
+  static void renew(ObjectNode choices) {
+    Map<String, JsonNode> fields = new LinkedHashMap<>();
+    choices.properties().forEach(field -> fields.put(field.getKey(), field.getValue()));
+    choices.removeAll();
+    fields.forEach(
+        (id, node) -> {
+          if (node.isString()) {
+            choices.put(id(id), value(id, node.asString()));
+          } else {
+            choices.set(id, node);
+          }
+        });
+  }
+
+  private static String id(String id) {
+    return switch (id) {
+      case "enough" -> "conditions";
+      case "continuity" -> "correction";
+      default -> id;
+    };
+  }
+
+  private static String value(String id, String value) {
+    return switch (id) {
+      case "enough" -> value.replace("at-least-", "every-");
+      case "correction" -> value.matches("yates|half") ? "corrected" : value;
+      default -> value;
+    };
   }
 }

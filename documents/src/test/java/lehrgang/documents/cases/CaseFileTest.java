@@ -21,7 +21,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
 import lehrgang.core.wording.Wording;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;

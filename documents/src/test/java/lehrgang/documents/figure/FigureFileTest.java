@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -12,6 +11,7 @@ import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.documents.file.FileProblem;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -38,7 +38,7 @@ class FigureFileTest {
 
   @ParameterizedTest
   @MethodSource("all")
-  void thePdfHasThePictureAsOnePageWithItsWordsAsText(FigureSpec figure) throws IOException {
+  void thePdfHasThePictureAsOnePageWithItsWordsAsText(FigureSpec figure) throws Exception {
     Path file = folder.resolve("figure.pdf");
     FigureFile.write(figure, file);
     Drawing drawing = Draughtsman.draw(figure, 640);
@@ -69,7 +69,7 @@ class FigureFileTest {
   }
 
   @Test
-  void aLabelInAnotherScriptIsStillDrawn() throws IOException {
+  void aLabelInAnotherScriptIsStillDrawn() throws Exception {
     LineId line = LineId.of("O", 1);
     FigureSpec figure =
         new FigureSpec.Paired(
@@ -92,7 +92,7 @@ class FigureFileTest {
     Path file = folder.resolve("figure.bmp");
     FigureSpec figure = all().findFirst().orElseThrow();
     assertThatThrownBy(() -> FigureFile.write(figure, file))
-        .isInstanceOf(IOException.class)
+        .isInstanceOf(FileProblem.class)
         .hasMessageContaining("neither in .svg nor in .pdf");
     assertThat(file).doesNotExist();
   }

@@ -15,6 +15,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.HtmlHandout;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
@@ -98,6 +99,7 @@ class DemoCourseTest {
     String text = Files.readString(Path.of("..", "demo", name + ".lehrgang"));
     SolutionFile file = DemoCourse.open(name);
     assertThat(SolutionFile.parse(text, name).solution()).isEqualTo(file.solution());
+    assertThat(file.text()).isEqualTo(text);
     assertThat(SolutionFile.parse(file.with(file.solution()).text(), name).solution())
         .isEqualTo(file.solution());
   }
@@ -116,7 +118,7 @@ class DemoCourseTest {
     Page page = Page.of(solution, derivation, Audience.FULL);
     assertThat(DerivationText.of(page)).contains("H₀", "Conclusion").doesNotContain(" null\n");
     assertThat(
-            SolutionFile.JSON
+            Binding.JSON
                 .readTree(DerivationJson.of(solution, derivation, List.of()))
                 .get("lines")
                 .size())

@@ -12,7 +12,7 @@ import lehrgang.core.cases.Tallier;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// What stands in the columns before a step of a recipe.
 ///

@@ -26,7 +26,7 @@ import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
-import lehrgang.documents.solutionfile.FileProblem;
+import lehrgang.documents.file.FileProblem;
 
 /// What a step of a recipe would do, before it is taken.
 ///

@@ -1,4 +1,4 @@
-package lehrgang.documents.solutionfile;
+package lehrgang.documents.file;
 
 import java.io.Serial;
 

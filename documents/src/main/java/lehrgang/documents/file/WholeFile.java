@@ -1,0 +1,109 @@
+package lehrgang.documents.file;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.UUID;
+
+/// Files that are read and written as a whole: what stands on the disk is never half of one.
+public final class WholeFile {
+  /// Editors on some systems put it at the head of a text.
+  private static final String BYTE_ORDER_MARK = "\uFEFF";
+
+  private WholeFile() {}
+
+  /// Reads a text in UTF-8, with or without a byte-order mark.
+  ///
+  /// @param what the file should be, for sentences
+  /// @throws FileProblem if it is missing, may not be read, or is no text in UTF-8
+  public static String read(Path path, String what) throws FileProblem {
+    try {
+      return withoutMark(Files.readString(path, StandardCharsets.UTF_8));
+    } catch (NoSuchFileException e) {
+      throw new FileProblem("There is no file " + path + ": check the name and the folder.", e);
+    } catch (AccessDeniedException e) {
+      throw new FileProblem("You may not read " + path + ": check its permissions.", e);
+    } catch (IOException e) {
+      throw new FileProblem(
+          path + " cannot be read as text in UTF-8: check that it is " + what + ".", e);
+    }
+  }
+
+  static String withoutMark(String text) {
+    return text.startsWith(BYTE_ORDER_MARK) ? text.substring(BYTE_ORDER_MARK.length()) : text;
+  }
+
+  /// Writes a text in UTF-8, as [#write(Path, byte[])] does.
+  ///
+  /// @throws FileProblem if it could not be written to its end
+  public static void write(Path path, String text) throws FileProblem {
+    write(path, text.getBytes(StandardCharsets.UTF_8));
+  }
+
+  /// Writes a file aside, flushes it, keeps the version before it as `NAME~` and takes its place.
+  /// What is no ordinary file, such as a device, is written to directly and has no version before.
+  ///
+  /// @throws FileProblem if it could not be written to its end; the file that was there stays
+  public static void write(Path path, byte[] content) throws FileProblem {
+    try {
+      if (Files.isDirectory(path)) {
+        throw new FileProblem(
+            path + " could not be written (it is a folder); name a file in it instead.");
+      }
+      if (Files.exists(path) && !Files.isRegularFile(path)) {
+        try (OutputStream device = Files.newOutputStream(path)) {
+          device.write(content);
+        }
+        return;
+      }
+      replace(Files.exists(path) ? path.toRealPath() : path.toAbsolutePath(), content);
+    } catch (IOException e) {
+      throw new FileProblem(
+          "%s could not be written (%s); choose another folder.".formatted(path, reason(e)), e);
+    }
+  }
+
+  private static void replace(Path target, byte[] content) throws IOException {
+    // Not a temporary file, which only its owner could read once it has taken its place.
+    Path aside =
+        Files.createFile(
+            target.resolveSibling("." + target.getFileName() + "." + UUID.randomUUID() + ".part"));
+    try {
+      try (FileChannel channel = FileChannel.open(aside, StandardOpenOption.WRITE)) {
+        ByteBuffer bytes = ByteBuffer.wrap(content);
+        while (bytes.hasRemaining()) {
+          channel.write(bytes);
+        }
+        channel.force(true);
+      }
+      if (Files.exists(target)) {
+        Files.copy(
+            target,
+            target.resolveSibling(target.getFileName() + "~"),
+            StandardCopyOption.REPLACE_EXISTING);
+      }
+      Files.move(
+          aside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    } finally {
+      Files.deleteIfExists(aside);
+    }
+  }
+
+  private static String reason(IOException e) {
+    return switch (e) {
+      case NoSuchFileException _ -> "the folder does not exist";
+      case AccessDeniedException _ -> "it may not be written to";
+      case FileSystemException refused when refused.getReason() != null -> refused.getReason();
+      default -> e.getMessage() == null ? "the disk refused" : e.getMessage();
+    };
+  }
+}

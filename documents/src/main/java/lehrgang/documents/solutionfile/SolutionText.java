@@ -1,0 +1,93 @@
+package lehrgang.documents.solutionfile;
+
+import com.fasterxml.jackson.annotation.JsonAnyGetter;
+import com.fasterxml.jackson.annotation.JsonAnySetter;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.cases.Missing;
+import lehrgang.core.cases.Recipe;
+import lehrgang.core.cases.Spread;
+import lehrgang.core.cases.Tally;
+import lehrgang.core.data.TableEntry;
+
+/// A solution as its file has it: the shape that the JSON library binds, field by field. A text, a
+/// list or a map that is missing is empty; what else may be missing is an [Optional].
+/// [SolutionForms] turns it into a solution and back.
+///
+/// @param students views by step, where they are texts; what else stands there is another version's
+/// @param wording  sentences by key, where they are texts
+record SolutionText(
+    String format,
+    Optional<QuestionText> question,
+    String language,
+    Optional<DataText> data,
+    String procedure,
+    Optional<ChoicesText> choices,
+    Map<String, Object> students,
+    Map<String, Object> wording) {
+  record QuestionText(String title, String text, String source) {}
+
+  /// @param records empty for a table that was typed, and so are the others
+  @JsonInclude(Include.NON_EMPTY)
+  record DataText(
+      Optional<TableText> table,
+      Optional<RecordsText> records,
+      Optional<Recipe> recipe,
+      Optional<TallyText> counted) {}
+
+  /// @param counts numbers, or what was typed instead
+  record TableText(
+      Optional<TableEntry.Form> form,
+      String rowVariable,
+      String columnVariable,
+      @JsonProperty(required = true) List<String> rows,
+      @JsonProperty(required = true) List<String> columns,
+      @JsonInclude(Include.NON_EMPTY) String layerVariable,
+      @JsonInclude(Include.NON_EMPTY) List<String> layers,
+      @JsonProperty(required = true) List<List<Object>> counts) {}
+
+  /// @param options  each under its own name beside the other fields
+  /// @param numbers  typed numbers by field, where they are texts or numbers
+  /// @param decimals places by kind of number
+  record ChoicesText(
+      String alpha,
+      @JsonAnySetter @JsonAnyGetter Map<String, Object> options,
+      @JsonInclude(Include.NON_EMPTY) Map<String, Object> numbers,
+      Map<String, Object> decimals,
+      Optional<Object> roundOnTheWay) {}
+
+  /// Records that are kept have rows; those in a file of their own have a file instead.
+  @JsonInclude(Include.NON_EMPTY)
+  record RecordsText(
+      String name,
+      Optional<DecimalSign> decimals,
+      @JsonProperty(required = true) List<String> columns,
+      List<List<String>> rows,
+      String file,
+      String checksum,
+      Map<String, String> format) {}
+
+  /// What became of the records of a file when they were counted last.
+  @JsonInclude(Include.NON_EMPTY)
+  record TallyText(
+      @JsonInclude long read,
+      @JsonInclude long counted,
+      @JsonInclude List<LossText> losses,
+      Optional<Spread> spread,
+      @JsonInclude List<Tally.Effect> effects) {}
+
+  /// @param step   that they did not pass, from 1; or else
+  /// @param column in which they have no category
+  @JsonInclude(Include.NON_EMPTY)
+  record LossText(
+      @JsonInclude long records,
+      Optional<Integer> step,
+      String column,
+      Optional<Missing> why,
+      List<Tally.Example> examples) {}
+}
