@@ -19,6 +19,11 @@ public record MathMl(Function<LineId, String> marks) {
     return "<math displaystyle=\"true\">" + inner(box) + "</math>";
   }
 
+  /// A sign that stands between two formulas, such as `=`.
+  public String sign(String sign) {
+    return "<math><mrow><mo>" + escape(sign) + "</mo></mrow></math>";
+  }
+
   private String inner(Box box) {
     return switch (box) {
       case Box.Atom(var text, var style) ->

@@ -169,8 +169,16 @@ final class StepSetter {
       case Block.PairedBars bars -> figure(figures.paired(bars));
       case Block.RankedBars bars -> figure(figures.ranked(bars));
       case Block.ReportLine(var phrase) ->
-          sentence(phrase, List.of()).map(Span::plain).map(PageBlock.Report::new);
+          sentence(phrase, reported(phrase)).map(Span::plain).map(PageBlock.Report::new);
     };
+  }
+
+  /// The lines whose numbers a report gives: it gives all or is not there.
+  private static List<LineId> reported(Phrase phrase) {
+    return phrase.fillings().values().stream()
+        .filter(Phrase.Reported.class::isInstance)
+        .map(filling -> ((Phrase.Reported) filling).line())
+        .toList();
   }
 
   private static Optional<PageBlock> figure(Optional<? extends FigureSpec> spec) {

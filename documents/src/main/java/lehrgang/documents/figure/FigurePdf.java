@@ -146,6 +146,6 @@ final class FigurePdf {
   }
 
   private static Color colour(Ink ink) {
-    return new Color(PrintInk.of(ink));
+    return new Color(Svg.onWhite(ink).light());
   }
 }

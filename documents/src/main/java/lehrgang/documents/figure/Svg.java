@@ -1,5 +1,6 @@
 package lehrgang.documents.figure;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -13,6 +14,13 @@ import lehrgang.documents.figure.Drawing.Stroke;
 
 /// A drawing as inline SVG; its colours are the page's custom properties, such as `--ink`.
 public final class Svg {
+  /// The colours of a figure that leaves the program by itself; paper is white there.
+  private static final String COLOURS =
+      Arrays.stream(Ink.values())
+          .map(ink -> "%s: %s;".formatted(property(ink), Palette.hex(onWhite(ink).light())))
+          .collect(
+              Collectors.joining(" ", "svg { ", " font-family: 'Source Sans 3', sans-serif; }"));
+
   private Svg() {}
 
   public static String of(Drawing drawing) {
@@ -24,8 +32,7 @@ public final class Svg {
     return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
         + of(
             drawing,
-            "<title>%s</title><style>%s</style>"
-                .formatted(escape(drawing.alternative()), PrintInk.styleSheet()));
+            "<title>%s</title><style>%s</style>".formatted(escape(drawing.alternative()), COLOURS));
   }
 
   private static String of(Drawing drawing, String head) {
@@ -90,8 +97,13 @@ public final class Svg {
     return "var(" + property(ink) + ")";
   }
 
-  static String property(Ink ink) {
-    return "--" + ink.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  private static String property(Ink ink) {
+    return "--" + Palette.of(ink).key();
+  }
+
+  /// What a figure on white paper is painted with.
+  static Palette onWhite(Ink ink) {
+    return ink == Ink.PAPER ? Palette.SURFACE : Palette.of(ink);
   }
 
   private static String number(double length) {

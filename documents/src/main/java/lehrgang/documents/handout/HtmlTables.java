@@ -1,0 +1,164 @@
+package lehrgang.documents.handout;
+
+import static j2html.TagCreator.bdi;
+import static j2html.TagCreator.caption;
+import static j2html.TagCreator.each;
+import static j2html.TagCreator.iff;
+import static j2html.TagCreator.p;
+import static j2html.TagCreator.span;
+import static j2html.TagCreator.table;
+import static j2html.TagCreator.tbody;
+import static j2html.TagCreator.td;
+import static j2html.TagCreator.text;
+import static j2html.TagCreator.tfoot;
+import static j2html.TagCreator.th;
+import static j2html.TagCreator.thead;
+import static j2html.TagCreator.tr;
+
+import j2html.tags.DomContent;
+import j2html.tags.Tag;
+import j2html.tags.specialized.TdTag;
+import j2html.tags.specialized.ThTag;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import lehrgang.core.derivation.Role;
+import lehrgang.core.page.Appearance;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.page.PageBlock.GridCell;
+
+/// The tables of a page as elements. A label stands by itself, so that one that runs from right to
+/// left does not turn its neighbours round.
+final class HtmlTables {
+  /// A longer list of outcomes shows where it matters.
+  private static final int LONGEST_LIST = 24;
+
+  private HtmlTables() {}
+
+  private static ThTag head(String label) {
+    return th(bdi(label)).attr("scope", "col");
+  }
+
+  private static ThTag side(String label) {
+    return th(bdi(label)).attr("scope", "row");
+  }
+
+  /// An element with those of some classes that are not blank, if any.
+  private static <T extends Tag<T>> T classed(T element, String... classes) {
+    String all = String.join(" ", Stream.of(classes).filter(name -> !name.isBlank()).toList());
+    return all.isEmpty() ? element : element.attr("class", all);
+  }
+
+  static DomContent grid(Grid grid, DomContent title) {
+    boolean totals = !grid.rowTotals().isEmpty();
+    return table(
+            caption(title),
+            thead(
+                tr(
+                    td(),
+                    each(grid.columns(), HtmlTables::head),
+                    iff(
+                        grid.grandTotal().isPresent(),
+                        head(grid.totalLabel()).withClass("total")))),
+            tbody(
+                each(
+                    grid.rows(),
+                    (i, label) ->
+                        tr(
+                            side(label),
+                            each(grid.cells().get(i), HtmlTables::cell),
+                            totals ? total(grid.rowTotals().get(i)) : each()))),
+            iff(
+                !grid.columnTotals().isEmpty(),
+                tfoot(
+                    tr(
+                        side(grid.totalLabel()),
+                        each(grid.columnTotals(), HtmlTables::total),
+                        grid.grandTotal().<DomContent>map(HtmlTables::total).orElse(each())))))
+        .withClass("grid");
+  }
+
+  private static TdTag total(GridCell cell) {
+    return classed(td(cell.text()), "total", appearance(cell.appearance()), role(cell));
+  }
+
+  private static TdTag cell(GridCell cell) {
+    String shade = cell.shade() > 0 ? "more" : cell.shade() < 0 ? "fewer" : "";
+    TdTag shown =
+        classed(
+            td(iff(!cell.sign().isEmpty(), span(cell.sign()).withClass("sign")), text(cell.text())),
+            appearance(cell.appearance()),
+            shade,
+            role(cell));
+    return cell.shade() == 0
+        ? shown
+        : shown.withStyle("--tint:%d%%".formatted(Math.round(Math.abs(cell.shade()) * 100)));
+  }
+
+  private static String appearance(Appearance appearance) {
+    return appearance == Appearance.SHOWN ? "" : appearance.name().toLowerCase(Locale.ROOT);
+  }
+
+  private static String role(GridCell cell) {
+    return cell.role() == Role.EXPECTED ? "expected" : "";
+  }
+
+  static DomContent list(PageBlock.Iterations list) {
+    return each(
+        p(list.caption()).withClass("remark"),
+        table(
+                thead(tr(each(list.head(), HtmlTables::head))),
+                tbody(each(list.rows(), row -> tr(each(row, entry -> td(entry))))))
+            .withClass("list"));
+  }
+
+  static DomContent outcomes(PageBlock.Outcomes outcomes) {
+    List<DomContent> rows = new ArrayList<>();
+    int last = -1;
+    for (int k : outcomes.briefly(LONGEST_LIST)) {
+      if (k > last + 1) {
+        rows.add(tr(side("⋯"), td(), td()));
+      }
+      last = k;
+      rows.add(row(outcomes.outcomes().get(k)));
+    }
+    return table(
+            thead(tr(head(outcomes.head()), head(outcomes.fraction()), head(outcomes.decimal()))),
+            tbody(each(rows, row -> row)))
+        .withClass("outcomes");
+  }
+
+  private static DomContent row(PageBlock.Outcome outcome) {
+    return classed(
+        tr(side(outcome.name()), td(outcome.fraction()), td(outcome.decimal())),
+        outcome.share() == PageBlock.Share.SUMMED ? "summed" : "",
+        outcome.use() == PageBlock.Use.OWN ? "own" : "",
+        appearance(outcome.appearance()));
+  }
+
+  static DomContent excerpt(PageBlock.Excerpt excerpt) {
+    return each(
+        table(
+                thead(tr(head(excerpt.corner()), each(excerpt.areas(), HtmlTables::head))),
+                tbody(each(excerpt.rows(), row -> row(excerpt, row))))
+            .withClass("excerpt"),
+        iff(!excerpt.sentence().isEmpty(), p(excerpt.sentence())));
+  }
+
+  private static DomContent row(PageBlock.Excerpt excerpt, PageBlock.Row row) {
+    boolean own = row.own() == PageBlock.Use.OWN;
+    return classed(
+        tr(
+            side(row.head()),
+            each(
+                row.entries(),
+                (i, entry) -> {
+                  boolean picked = excerpt.picked().filter(column -> column.equals(i)).isPresent();
+                  String mark = picked ? "picked" : excerpt.brackets().contains(i) ? "bracket" : "";
+                  return classed(td(entry), own ? mark : "");
+                })),
+        own ? "own" : "");
+  }
+}
