@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Objects;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 
@@ -18,6 +19,9 @@ final class Input {
   static String standard() {
     byte[] bytes;
     try {
+      if (Objects.equals(System.getProperty("lehrgang.input"), "closed")) {
+        throw new IOException("closed before the start");
+      }
       bytes = System.in.readAllBytes();
     } catch (IOException e) {
       throw new Complaint("Standard input is closed: pass a table to it, or name a file.");

@@ -12,7 +12,9 @@ public final class Main {
   private Main() {}
 
   public static void main(String[] arguments) {
-    System.exit(window(arguments).orElseGet(() -> commandLine().execute(arguments)));
+    System.exit(
+        window(arguments)
+            .orElseGet(() -> commandLine().setOut(new PrintWriter(System.out)).execute(arguments)));
   }
 
   /// Opens the window at once where that is plainly all that is asked for: the command line's

@@ -4,7 +4,12 @@ import static lehrgang.app.Run.run;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,6 +46,41 @@ class CommandLineTest {
     assertThat(run.out())
         .contains("E₂₂ = R₂·C₂/n = 160·220/480 = 220/3 ≈ 73.33")
         .contains("H₀ is rejected at the level 0.05: route and season are related.");
+  }
+
+  @Test
+  void whereStandardOutputIsFullTheExitCodeSaysSo() throws Exception {
+    PrintStream full =
+        new PrintStream(
+            new OutputStream() {
+              @Override
+              public void write(int one) throws IOException {
+                throw new IOException("full");
+              }
+            });
+    StringWriter errors = new StringWriter();
+    int exit =
+        Main.commandLine()
+            .setOut(new PrintWriter(full))
+            .setErr(new PrintWriter(errors, true))
+            .execute("derive", "independence", table(TABLE));
+    assertThat(exit).isEqualTo(1);
+    assertThat(errors)
+        .hasToString("Standard output could not be written to its end: nothing more was done.\n");
+  }
+
+  @Test
+  void aDeviceThatIsFullAndAFolderAreSaidAndLeftAsTheyWere() throws Exception {
+    String demo = Path.of("..", "demo", "deer-gate.lehrgang").toString();
+    Run intoFolder = run("hand-out", demo, "-o", folder.toString());
+    assertThat(intoFolder.exit()).isEqualTo(1);
+    assertThat(intoFolder.err()).contains("it is a folder");
+    assertThat(Path.of(folder + "~")).doesNotExist();
+    if (Files.exists(Path.of("/dev/full"))) {
+      Run full = run("hand-out", demo, "-o", "/dev/full");
+      assertThat(full.exit()).isEqualTo(1);
+      assertThat(full.err()).startsWith("/dev/full could not be written");
+    }
   }
 
   @Test

@@ -95,7 +95,7 @@ final class EntryReader {
     }
     report(
         new Problem.Cell(i, j),
-        Phrase.of(wrong).with("place", place(i, j)).with("value", typed.strip()));
+        Phrase.of(wrong).with("place", place(i, j)).with("value", Problem.excerpt(typed)));
     return 0;
   }
 

@@ -1,6 +1,7 @@
 package lehrgang.core.data;
 
 import java.util.Optional;
+import lehrgang.core.wording.ControlCharacters;
 import lehrgang.core.wording.Phrase;
 
 /// Something in the input that keeps the solution from being worked out.

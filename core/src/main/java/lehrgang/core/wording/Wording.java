@@ -118,7 +118,7 @@ public final class Wording {
       String gap, Phrase.Filling filling, Numbers numbers, Span.Weight weight, List<Span> spans) {
     switch (filling) {
       case null -> words(gap, weight, spans);
-      case Phrase.Words(var text) -> words(text, weight, spans);
+      case Phrase.Words(var text) -> words(ControlCharacters.shown(text), weight, spans);
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
       case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbol.box()));
       case Phrase.Set(var box) -> spans.add(new Span.Formula(box));

@@ -43,6 +43,14 @@ class TableEntryTest {
     assertThat(sentence(entry)).isEqualTo(sentence);
   }
 
+  @Test
+  void aCountOfTenThousandDigitsIsNotEchoedWhole() {
+    assertThat(sentence(register.withCell(1, 1, "9".repeat(10_000))))
+        .hasSizeLessThan(140)
+        .contains("999…: counts up to");
+    assertThat(sentence(register.withCell(1, 1, "6\u00004"))).contains("6␀4");
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {" 64 ", "64", "0", "1 234", "1\u202f234\u202f567"})
   void spacesAroundAndBetweenThousandsAreNoHarm(String typed) {

@@ -89,9 +89,11 @@ public final class CaseFile implements CaseSource {
       throw new FileProblem(
           name + " is a packed file and no text: give a workbook the ending .xlsx or .ods.");
     }
-    if (text.indexOf('\u0000') >= 0) {
+    int nul = text.indexOf('\u0000');
+    if (nul >= 0) {
       throw new FileProblem(
-          name + " holds NUL characters and is no text: save it as CSV in UTF-8 and try again.");
+          "%s holds NUL characters, the first in line %d, and is no text: save it as CSV in UTF-8 and try again."
+              .formatted(name, text.substring(0, nul).lines().count()));
     }
     return new CaseFile(path, name, format);
   }

@@ -12,6 +12,7 @@ import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.io.PushbackReader;
 import java.io.Reader;
+import java.io.Serial;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
@@ -25,6 +26,7 @@ import java.util.zip.CRC32C;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.Checksum;
 import lehrgang.core.cases.Spellings;
+import lehrgang.core.wording.ControlCharacters;
 import lehrgang.documents.file.FileProblem;
 
 /// One way through a file of records, from the first to the last.
@@ -33,6 +35,9 @@ final class CasePass implements AutoCloseable {
   private static final int LOOK_UP = 4096;
 
   private static final int BUFFER = 1 << 16;
+
+  private static final char DELETE = '\u007f';
+  private static final char LAST_CONTROL = '\u009f';
 
   private final Path path;
   private final String name;
@@ -178,6 +183,9 @@ final class CasePass implements AutoCloseable {
   }
 
   private FileProblem unreadable(IOException cause) {
+    if (cause instanceof Steering) {
+      return new FileProblem(name + cause.getMessage(), cause);
+    }
     return cause instanceof CharacterCodingException
         ? new FileProblem(
             "%s is not written in %s, as record %d or one soon after it shows: choose another encoding."
@@ -210,9 +218,21 @@ final class CasePass implements AutoCloseable {
     }
   }
 
-  /// Keeps the last sign that was read, line ends apart.
+  /// A control character stands among the records.
+  private static final class Steering extends IOException {
+    @Serial private static final long serialVersionUID = 1L;
+
+    Steering(long line, int character) {
+      super(
+          ", line %d: a control character, %s, stands there; take it out and try again."
+              .formatted(line, ControlCharacters.name(character)));
+    }
+  }
+
+  /// Keeps the last sign that was read, line ends apart, and lets no control character through.
   private static final class Ending extends FilterReader {
     private char lastSign;
+    private long line = 1;
 
     Ending(Reader in) {
       super(in);
@@ -221,6 +241,15 @@ final class CasePass implements AutoCloseable {
     @Override
     public int read(char[] buffer, int offset, int length) throws IOException {
       int many = super.read(buffer, offset, length);
+      for (int i = 0; i < many; i++) {
+        char sign = buffer[offset + i];
+        if (sign == '\n') {
+          line++;
+        } else if ((sign < ' ' || sign >= DELETE && sign <= LAST_CONTROL)
+            && ControlCharacters.isControl(sign)) {
+          throw new Steering(line, sign);
+        }
+      }
       for (int i = many - 1; i >= 0; i--) {
         char sign = buffer[offset + i];
         if (sign != '\n' && sign != '\r') {

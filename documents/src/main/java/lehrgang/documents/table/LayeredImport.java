@@ -1,6 +1,5 @@
 package lehrgang.documents.table;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -48,8 +47,8 @@ public final class LayeredImport {
   /// Whether a text is tables under titles and nothing else.
   public static boolean isTitled(String text) {
     try {
-      return isTable(titled(TableImport.cells(text)));
-    } catch (CsvParseException e) {
+      return isTable(titled(TextCells.of(text)));
+    } catch (TextCells.Refused e) {
       return false;
     }
   }

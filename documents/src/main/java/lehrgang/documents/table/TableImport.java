@@ -1,17 +1,10 @@
 package lehrgang.documents.table;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
-import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import lehrgang.core.cases.Spellings;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TypedNumber;
@@ -21,7 +14,6 @@ import lehrgang.core.wording.Phrase;
 /// labels, with or without totals. Totals are recognised because they add up, and left out.
 public final class TableImport {
   private static final Pattern NUMBER = Pattern.compile("[-−–]?[0-9][0-9 .,\u00a0\u2009\u202f]*");
-  private static final char BYTE_ORDER_MARK = '\uFEFF';
 
   /// What reading gives.
   public sealed interface Result {}
@@ -40,9 +32,9 @@ public final class TableImport {
   public static Result read(String text) {
     List<List<String>> grid;
     try {
-      grid = cells(text);
-    } catch (CsvParseException e) {
-      return unreadable(Phrase.of("import.quotes"));
+      grid = TextCells.of(text);
+    } catch (TextCells.Refused e) {
+      return unreadable(e.sentence());
     }
     Optional<Phrase> problem = taken(grid);
     return problem.isPresent() ? unreadable(problem.get()) : new Recognition(grid).result();
@@ -63,10 +55,10 @@ public final class TableImport {
   /// Reads the same two-way table in several layers.
   public static Result readLayers(String text) {
     try {
-      return LayeredImport.read(cells(text))
+      return LayeredImport.read(TextCells.of(text))
           .orElseGet(() -> unreadable(Phrase.of("import.not-layers")));
-    } catch (CsvParseException e) {
-      return unreadable(Phrase.of("import.quotes"));
+    } catch (TextCells.Refused e) {
+      return unreadable(e.sentence());
     }
   }
 
@@ -121,9 +113,9 @@ public final class TableImport {
   public static Result readFrequencies(String text) {
     List<List<String>> grid;
     try {
-      grid = cells(text);
-    } catch (CsvParseException e) {
-      return unreadable(Phrase.of("import.quotes"));
+      grid = TextCells.of(text);
+    } catch (TextCells.Refused e) {
+      return unreadable(e.sentence());
     }
     int width = grid.stream().mapToInt(List::size).max().orElse(0);
     if (grid.isEmpty() || width < 2 || width > 3) {
@@ -166,55 +158,6 @@ public final class TableImport {
             .mapToLong(row -> Long.parseLong(row.get(1)))
             .sum();
     return sum == Long.parseLong(rows.getLast().get(1));
-  }
-
-  static List<List<String>> cells(String text) {
-    String clean = text.replace("\u0000", "");
-    if (!clean.isEmpty() && clean.charAt(0) == BYTE_ORDER_MARK) {
-      clean = clean.substring(1);
-    }
-    List<List<String>> grid = new ArrayList<>();
-    try (CsvReader<CsvRecord> reader =
-        CsvReader.builder()
-            .fieldSeparator(separator(clean))
-            .skipEmptyLines(true)
-            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
-            .ofCsvRecord(clean)) {
-      for (CsvRecord row : reader) {
-        List<String> fields = row.getFields().stream().map(Spellings::written).toList();
-        if (fields.stream().anyMatch(field -> !field.isEmpty())) {
-          grid.add(new ArrayList<>(fields));
-        }
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    dropEmptyLastColumns(grid);
-    return grid;
-  }
-
-  /// The separator that stands in most lines; a tab goes before a semicolon, that before a comma.
-  private static String separator(String text) {
-    List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
-    for (String candidate : List.of("\t", ";", ",")) {
-      long having = lines.stream().filter(line -> line.contains(candidate)).count();
-      if (having > 0 && 2 * having >= lines.size()) {
-        return candidate;
-      }
-    }
-    return "\t";
-  }
-
-  private static void dropEmptyLastColumns(List<List<String>> grid) {
-    while (grid.stream().mapToInt(List::size).max().orElse(0) > 0) {
-      int last = grid.stream().mapToInt(List::size).max().orElse(0) - 1;
-      boolean empty = grid.stream().allMatch(row -> row.size() <= last || row.get(last).isEmpty());
-      if (!empty) {
-        return;
-      }
-      grid.stream().filter(row -> row.size() > last).forEach(row -> row.remove(last));
-    }
   }
 
   /// A head line that lacks the free corner cell gets one; other lines must be as long as the head.

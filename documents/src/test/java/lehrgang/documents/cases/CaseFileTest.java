@@ -134,7 +134,11 @@ class CaseFileTest {
     assertThatThrownBy(() -> file("PK\u0003\u0004\u0000\u0000"))
         .hasMessageContaining("packed file");
     assertThatThrownBy(() -> file("route,season\nLake\u0000loop,Spring\n"))
-        .hasMessageContaining("NUL characters");
+        .hasMessageContaining("NUL characters, the first in line 2,");
+    assertThatThrownBy(
+            () -> file("route,season\nLake loop,Spring\nGorge\u0007path,Autumn\n").sample())
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("line 3: a control character, U+0007 (BEL)");
     assertThatThrownBy(() -> CaseFile.detect(folder.resolve("nowhere.csv")))
         .hasMessageContaining("There is no file");
     assertThatThrownBy(() -> CaseFile.detect(folder)).hasMessageContaining("cannot be read");

@@ -174,7 +174,7 @@ class UglyFilesTest {
               fields)
       throws Exception {
     String mark = quotes == CaseFormat.Quotes.NONE ? "" : Character.toString(quotes.mark());
-    String banned = mark.isEmpty() ? "[\u0000,]" : "\u0000";
+    String banned = mark.isEmpty() ? "[\\p{Cntrl}\\x80-\\x9f,]" : "[\\p{Cntrl}\\x80-\\x9f]";
     List<String> texts =
         fields.stream().map(field -> "x" + field.replaceAll(banned, "") + "x").toList();
     String csv =

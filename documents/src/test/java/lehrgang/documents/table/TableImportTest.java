@@ -131,6 +131,25 @@ class TableImportTest {
   }
 
   @Test
+  void aControlCharacterIsRefusedWithItsLineAndNeverLeftOut() {
+    for (String text :
+        List.of(
+            "route,Spring\nLake loop,1\u00002\nSummit way,5\n",
+            "route,Spring\nLake\u001b[31mloop,12\nSummit way,5\n")) {
+      for (TableImport.Result result :
+          List.of(
+              TableImport.read(text),
+              TableImport.readFrequencies(text),
+              TableImport.readLayers(text))) {
+        assertThat(result).isInstanceOf(TableImport.Unreadable.class);
+        Phrase said = ((TableImport.Unreadable) result).problem().sentence();
+        assertThat(Wording.english().text(said))
+            .startsWith("Line 2 holds a control character, U+00");
+      }
+    }
+  }
+
+  @Test
   void aRaggedTableIsRefusedWithItsLine() {
     TableImport.Result read = TableImport.read("x,a,b,c\nr,1,2,3\ns,4,5\n");
     assertThat(read).isInstanceOf(TableImport.Unreadable.class);

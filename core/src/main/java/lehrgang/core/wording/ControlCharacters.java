@@ -1,4 +1,4 @@
-package lehrgang.core.data;
+package lehrgang.core.wording;
 
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -9,6 +9,9 @@ public final class ControlCharacters {
   private static final int FIRST_PICTURE = 0x2400;
   private static final int DELETE = 0x7f;
   private static final int DELETE_PICTURE = 0x2421;
+
+  private static final char ISOLATE = '\u2068';
+  private static final char END_OF_ISOLATE = '\u2069';
 
   private ControlCharacters() {}
 
@@ -38,6 +41,21 @@ public final class ControlCharacters {
   /// The text with a visible sign in place of each control character, and direction marks named.
   public static String visible(String text) {
     return text.codePoints().mapToObj(ControlCharacters::sign).collect(Collectors.joining());
+  }
+
+  /// A user's own words as they stand in a sentence: nothing unseen in them, and, where they run
+  /// from right to left, set apart from what is around them (Unicode's first strong isolate).
+  public static String shown(String words) {
+    String seen = visible(words);
+    return seen.codePoints().anyMatch(ControlCharacters::runsLeft)
+        ? ISOLATE + seen + END_OF_ISOLATE
+        : seen;
+  }
+
+  private static boolean runsLeft(int character) {
+    byte direction = Character.getDirectionality(character);
+    return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT
+        || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
   }
 
   private static String sign(int character) {

@@ -1,0 +1,101 @@
+package lehrgang.documents.table;
+
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
+import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import java.io.IOException;
+import java.io.Serial;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import lehrgang.core.cases.Spellings;
+import lehrgang.core.wording.ControlCharacters;
+import lehrgang.core.wording.Phrase;
+
+/// A text as lines of cells, whatever stands between them: tabs, semicolons or commas.
+final class TextCells {
+  private static final String BYTE_ORDER_MARK = "\uFEFF";
+
+  /// A text that cannot be taken apart.
+  static final class Refused extends Exception {
+    @Serial private static final long serialVersionUID = 1L;
+
+    private final transient Phrase sentence;
+
+    Refused(Phrase sentence) {
+      this.sentence = sentence;
+    }
+
+    /// What is wrong with it, and where.
+    Phrase sentence() {
+      return sentence;
+    }
+  }
+
+  private TextCells() {}
+
+  /// @throws Refused if a control character stands in the text, or a quotation mark is not closed
+  static List<List<String>> of(String text) throws Refused {
+    String clean = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
+    refuseControls(clean);
+    List<List<String>> grid = new ArrayList<>();
+    try (CsvReader<CsvRecord> reader =
+        CsvReader.builder()
+            .fieldSeparator(separator(clean))
+            .skipEmptyLines(true)
+            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
+            .ofCsvRecord(clean)) {
+      for (CsvRecord row : reader) {
+        List<String> fields = row.getFields().stream().map(Spellings::written).toList();
+        if (fields.stream().anyMatch(field -> !field.isEmpty())) {
+          grid.add(new ArrayList<>(fields));
+        }
+      }
+    } catch (CsvParseException e) {
+      throw new Refused(Phrase.of("import.quotes"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    dropEmptyLastColumns(grid);
+    return grid;
+  }
+
+  private static void refuseControls(String text) throws Refused {
+    List<String> lines = text.lines().toList();
+    for (int i = 0; i < lines.size(); i++) {
+      OptionalInt control = ControlCharacters.first(lines.get(i));
+      if (control.isPresent()) {
+        throw new Refused(
+            Phrase.of("import.control")
+                .with("line", i + 1)
+                .with("name", ControlCharacters.name(control.getAsInt())));
+      }
+    }
+  }
+
+  /// The separator that stands in most lines; a tab goes before a semicolon, that before a comma.
+  private static String separator(String text) {
+    List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
+    for (String candidate : List.of("\t", ";", ",")) {
+      long having = lines.stream().filter(line -> line.contains(candidate)).count();
+      if (having > 0 && 2 * having >= lines.size()) {
+        return candidate;
+      }
+    }
+    return "\t";
+  }
+
+  private static void dropEmptyLastColumns(List<List<String>> grid) {
+    while (grid.stream().mapToInt(List::size).max().orElse(0) > 0) {
+      int last = grid.stream().mapToInt(List::size).max().orElse(0) - 1;
+      boolean empty = grid.stream().allMatch(row -> row.size() <= last || row.get(last).isEmpty());
+      if (!empty) {
+        return;
+      }
+      grid.stream().filter(row -> row.size() > last).forEach(row -> row.remove(last));
+    }
+  }
+}
