@@ -12,6 +12,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.OneOf;
+import lehrgang.core.solution.ProcedureOption.Setting;
 import lehrgang.core.solution.ProcedureOption.Typed;
 import lehrgang.core.wording.Wording;
 import picocli.CommandLine.Model.CommandSpec;
@@ -67,7 +68,9 @@ final class ProcedureFlags {
             ? ""
             : String.join(", ", takers.stream().map(Procedure::id).toList()) + ": ";
     String usual =
-        takesValue(option) && !isRequired(option) ? " Default: " + option.usual() + "." : "";
+        takesValue(option) && !isRequired(option) && !option.usual().isEmpty()
+            ? " Default: " + option.usual() + "."
+            : "";
     return (those + words + usual).replace("%", "%%");
   }
 
@@ -143,7 +146,10 @@ final class ProcedureFlags {
 
   private Choices chosen(Choices choices, ProcedureOption option, TableEntry table) {
     return switch (option) {
-      case Typed typed -> choices.withTyped(typed.id(), value(typed));
+      case Typed typed -> {
+        typed.when().ifPresent(when -> refuseUnless(when, typed));
+        yield choices.withTyped(typed.id(), value(typed));
+      }
       case OneOf oneOf -> {
         if (!oneOf.scope().holds(table)) {
           throw new Complaint(
@@ -153,6 +159,16 @@ final class ProcedureFlags {
         yield choices.withOption(oneOf.id(), value(oneOf));
       }
     };
+  }
+
+  /// Refuses a number that means nothing with what is chosen of an option.
+  private void refuseUnless(Setting when, Typed typed) {
+    String chosen = isGiven(when.option()) ? value(when.option()) : when.option().usual();
+    if (!chosen.equals(when.value())) {
+      throw new Complaint(
+          "--%s goes with --%s %s; leave it out with %s."
+              .formatted(typed.flag(), when.option().flag(), when.value(), chosen));
+    }
   }
 
   /// What was given; a flag that takes no value stands for the one that it sets.

@@ -62,7 +62,8 @@ class RoomsTest {
     know(rooms, "core.procedure", belowPages);
     String belowFamilies = belowPages + " core.procedure";
     know(rooms, "core.procedure.parts", belowFamilies);
-    for (String family : List.of("twoway", "fit", "shares", "pairs", "exact", "layers", "chance")) {
+    for (String family :
+        List.of("twoway", "fit", "named", "shares", "pairs", "exact", "layers", "chance")) {
       know(rooms, "core.procedure." + family, belowFamilies + " core.procedure.parts");
     }
     String core = belowFamilies + " core.page";

@@ -101,6 +101,21 @@ public final class ReferenceCases {
             .toList());
   }
 
+  /// How often 0, 1, 2, … was seen, the last class open.
+  public static TableEntry numbers(List<Long> frequencies) {
+    return new TableEntry(
+        Form.FREQUENCIES,
+        "deer at the gate",
+        "",
+        IntStream.range(0, frequencies.size()).mapToObj(Integer::toString).toList(),
+        List.of(TableEntry.OBSERVED),
+        frequencies.stream().map(count -> List.of(count.toString())).toList());
+  }
+
+  private static Solution chosen(Solution solution, String option, String value) {
+    return solution.withChoices(solution.choices().withOption(option, value));
+  }
+
   /// Successes and trials, a group a row.
   public static TableEntry shares(List<List<Long>> groups) {
     return new TableEntry(
@@ -136,6 +151,11 @@ public final class ReferenceCases {
         solution(
             "goodness-of-fit",
             frequencies(List.of(18L, 22L, 31L, 17L), List.of("20 %", "30 %", "40 %", "10 %"))),
+        solution("named-distribution", numbers(List.of(36L, 58L, 54L, 34L, 12L, 4L, 2L))),
+        chosen(
+            solution("named-distribution", numbers(List.of(8L, 31L, 46L, 27L, 8L))),
+            "distribution",
+            "binomial"),
         solution("one-proportion", shares(List.of(List.of(76L, 170L)))),
         solution("two-proportions", shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))),
         solution("matched-pairs", pairs(40, 9, 23, 28)),

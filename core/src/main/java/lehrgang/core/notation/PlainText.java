@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 public final class PlainText {
   private static final String LOWERED = "₀₁₂₃₄₅₆₇₈₉";
   private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+  private static final String PRIME = "′";
 
   private PlainText() {}
 
@@ -72,7 +73,9 @@ public final class PlainText {
   private static String raised(Optional<Box> exponent) {
     return exponent
         .map(PlainText::of)
-        .map(text -> allIn(text) ? shift(text, RAISED) : "^(" + text + ")")
+        .map(
+            text ->
+                text.equals(PRIME) ? PRIME : allIn(text) ? shift(text, RAISED) : "^(" + text + ")")
         .orElse("");
   }
 

@@ -25,6 +25,9 @@ public final class Speech {
           Map.entry("φ", "small phi"),
           Map.entry("Φ", "capital phi"),
           Map.entry("π", "pi"),
+          Map.entry("λ", "lambda"),
+          Map.entry("θ", "theta"),
+          Map.entry("′", "prime"),
           Map.entry("⋯", "and so on"));
 
   private Speech() {}
@@ -74,6 +77,7 @@ public final class Speech {
     return switch (text) {
       case "2" -> " squared ";
       case "3" -> " cubed ";
+      case "prime" -> " prime ";
       default -> " to the power " + text + " end power ";
     };
   }

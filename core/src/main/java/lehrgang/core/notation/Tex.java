@@ -10,6 +10,8 @@ public final class Tex {
       Map.ofEntries(
           Map.entry("χ", "\\chi "),
           Map.entry("α", "\\alpha "),
+          Map.entry("θ", "\\theta "),
+          Map.entry("′", "\\prime "),
           Map.entry("λ", "\\lambda "),
           Map.entry("φ", "\\varphi "),
           Map.entry("Φ", "\\Phi "),

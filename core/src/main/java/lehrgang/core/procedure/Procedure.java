@@ -56,6 +56,11 @@ public interface Procedure {
     return 1;
   }
 
+  /// What the categories of a blank table are called, where its data are frequencies.
+  default List<String> categories() {
+    return List.of("category 1", "category 2", "category 3");
+  }
+
   /// Whether rows and columns are the same categories, asked of the same subjects twice.
   default boolean paired() {
     return false;

@@ -92,17 +92,28 @@ public sealed interface ProcedureOption {
     ASKED_FOR
   }
 
+  /// An option that has a value.
+  record Setting(OneOf option, String value) {}
+
   /// A number that is typed inside a sentence of the page.
-  record Typed(String id, String step, String usual, String flag, Need need)
+  ///
+  /// @param usual what is taken where none is given; blank where the procedure finds one out
+  /// @param when  the choice without which there is no such number
+  record Typed(String id, String step, String usual, String flag, Need need, Optional<Setting> when)
       implements ProcedureOption {
     /// A number that has its usual value where none is given.
     public Typed(String id, String step, String usual, String flag) {
-      this(id, step, usual, flag, Need.USUAL_WILL_DO);
+      this(id, step, usual, flag, Need.USUAL_WILL_DO, Optional.empty());
     }
 
     /// The same, and the command line must be told.
     public Typed askedFor() {
-      return new Typed(id, step, usual, flag, Need.ASKED_FOR);
+      return new Typed(id, step, usual, flag, Need.ASKED_FOR, when);
+    }
+
+    /// The same, where an option has a value.
+    public Typed when(OneOf option, String value) {
+      return new Typed(id, step, usual, flag, need, Optional.of(new Setting(option, value)));
     }
   }
 }

@@ -59,7 +59,7 @@ public final class ControlCharacters {
   }
 
   private static String sign(int character) {
-    if (character < 0x20) {
+    if (character < ' ' && character != '\t') {
       return Character.toString(FIRST_PICTURE + character);
     }
     if (character == DELETE) {

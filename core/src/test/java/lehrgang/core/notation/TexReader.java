@@ -16,6 +16,8 @@ final class TexReader {
           "chi",
           "alpha",
           "lambda",
+          "theta",
+          "prime",
           "varphi",
           "Phi",
           "pi",

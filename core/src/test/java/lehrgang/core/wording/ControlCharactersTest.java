@@ -23,7 +23,7 @@ class ControlCharactersTest {
 
   @Test
   void anyOtherLabelIsAsItWasTyped() {
-    for (String label : new String[] {"Łąka “+” −🥾", "a & b", "日本"}) {
+    for (String label : new String[] {"Łąka “+” −🥾", "a & b", "日本", "x\ty"}) {
       assertThat(ControlCharacters.shown(label)).isEqualTo(label);
     }
   }

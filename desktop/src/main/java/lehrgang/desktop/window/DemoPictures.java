@@ -84,6 +84,7 @@ public final class DemoPictures {
   /// One picture for each of the other procedures, and where a solution begins.
   private void course() throws IOException {
     example("bunk-rooms", "fit", "E[3]", "expected");
+    example("worn-waymarks", "named-distribution", "P[2]", "parameter");
     example("deer-gate", "one-proportion", "z", "p");
     example("map-and-dark", "two-proportions", "ci.low", "interval");
     example("repainted-waymarks", "matched-pairs", "X2", "statistic");

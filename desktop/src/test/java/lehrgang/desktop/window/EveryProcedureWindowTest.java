@@ -81,6 +81,29 @@ class EveryProcedureWindowTest {
   }
 
   @Test
+  void aNamedDistributionIsEstimatedStatedAndChanged() {
+    open("worn-waymarks");
+    assertThat(driver.verdict()).isEqualTo("H₀ is not rejected");
+    assertThat(driver.isShown("H₀ states no mean")).isTrue();
+    driver.retype("mean", KeyCode.DIGIT3);
+    assertThat(driver.isShown("H₀ states the mean")).isTrue();
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: no Poisson distribution");
+    driver.retype("mean", KeyCode.BACK_SPACE);
+    assertThat(driver.isShown("H₀ states no mean")).isTrue();
+    driver.choose("option-classes", "as recorded");
+    assertThat(driver.isShown("Not every expected count is at least 5")).isTrue();
+    driver.pressLabelled("merge classes at the ends");
+    assertThat(driver.solution().choices().options()).containsEntry("classes", "merged");
+    driver.choose("option-distribution", "binomial");
+    assertThat(driver.isShown("Each count is the number of successes in")).isTrue();
+    driver.retype("each", KeyCode.DIGIT2);
+    assertThat(driver.isShown("Trials are “2”: type a whole number from 6")).isTrue();
+    driver.press("table-add-category");
+    assertThat(driver.isShown("so call it 6.")).isTrue();
+    assertThat(driver.isShown("State shares")).isFalse();
+  }
+
+  @Test
   void sharesArePastedByLabelAndAnUnknownLabelIsNamedWithTheNearest() {
     open("planting-plan");
     driver.putOnClipboard("rowan −\t10 %\nrowan +\t20 %\nlarch −\t30 %\nlarch +\t40 %\n");

@@ -23,6 +23,7 @@ public final class DemoCourse {
           "party-size-by-gate",
           "bunk-rooms",
           "planting-plan",
+          "worn-waymarks",
           "deer-gate",
           "map-and-dark",
           "repainted-waymarks",

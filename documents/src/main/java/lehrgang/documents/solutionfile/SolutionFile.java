@@ -84,9 +84,9 @@ public record SolutionFile(Solution solution, Original original) {
               TableEntry.Form.FREQUENCIES,
               "",
               "",
-              List.of("category 1", "category 2", "category 3"),
+              procedure.categories(),
               List.of(TableEntry.OBSERVED),
-              List.of(List.of(""), List.of(""), List.of("")));
+              Collections.nCopies(procedure.categories().size(), List.of("")));
       case SHARES -> {
         int groups = procedure.groups();
         yield new TableEntry(

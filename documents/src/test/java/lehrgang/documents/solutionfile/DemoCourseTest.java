@@ -61,6 +61,7 @@ class DemoCourseTest {
           new Taught("party-size-by-gate", "X2", 19.2559, "reject"),
           new Taught("bunk-rooms", "X2", 12.95, "reject"),
           new Taught("planting-plan", "X2", 5.1393, "do-not-reject"),
+          new Taught("worn-waymarks", "p", 0.951517, "do-not-reject"),
           new Taught("deer-gate", "z", -2.4178, "reject"),
           new Taught("map-and-dark", "z", 2.5360, "reject"),
           new Taught("repainted-waymarks", "X2", 9, "reject"),

@@ -1,11 +1,14 @@
 package lehrgang.desktop.write.table;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.ProcedureOption;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.kit.Icons;
@@ -55,20 +58,33 @@ final class TableTools extends HBox {
               Icons.tool("fth-plus", "table.add-row", this::addRow),
               Icons.tool("fth-plus", "table.add-column", this::addColumn),
               Icons.tool("fth-repeat", "table.turn", () -> change(TableEntry::turned)));
-      case FREQUENCIES ->
-          List.of(
-              Icons.tool("fth-plus", "table.add-category", this::addRow),
-              table.columns().size() == 1
-                  ? Icons.tool("fth-plus", "table.state-shares", this::stateShares)
-                  : Icons.tool(
-                      "fth-x", "table.equal-shares", () -> change(t -> t.withoutColumn(1))),
-              paste);
+      case FREQUENCIES -> {
+        List<Node> tools = new ArrayList<>();
+        tools.add(Icons.tool("fth-plus", "table.add-category", this::addRow));
+        if (table.columns().size() > 1) {
+          tools.add(
+              Icons.tool("fth-x", "table.equal-shares", () -> change(t -> t.withoutColumn(1))));
+        } else if (takesShares()) {
+          tools.add(Icons.tool("fth-plus", "table.state-shares", this::stateShares));
+        }
+        tools.add(paste);
+        yield tools;
+      }
       case SHARES ->
           table.rows().size() < 2
               ? List.of()
               : List.of(
                   Icons.tool("fth-repeat", "table.swap-groups", () -> change(TableEntry::swapped)));
     };
+  }
+
+  /// Whether the procedure of the solution has anything to choose about stated shares.
+  private boolean takesShares() {
+    return Procedures.of(solution.now().procedure()).options().stream()
+        .anyMatch(
+            option ->
+                option instanceof ProcedureOption.OneOf oneOf
+                    && oneOf.scope() == ProcedureOption.Scope.STATED_SHARES);
   }
 
   private void change(UnaryOperator<TableEntry> change) {
