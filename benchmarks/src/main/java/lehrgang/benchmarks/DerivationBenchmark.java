@@ -3,6 +3,7 @@ package lehrgang.benchmarks;
 import java.util.concurrent.TimeUnit;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
+import lehrgang.core.page.PageStep;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
@@ -45,8 +46,18 @@ public class DerivationBenchmark {
   @Benchmark
   public Object derivationAndPage() {
     return switch (Procedures.workAtOnce(solution)) {
-      case Procedure.Derived(var derivation) -> Page.of(solution, derivation, Audience.FULL);
+      case Procedure.Derived(var derivation) -> {
+        Page page = Page.of(solution, derivation, Audience.FULL);
+        page.steps().forEach(PageStep::blocks);
+        yield page;
+      }
       case Procedure.Refused refused -> throw new IllegalStateException(refused.toString());
     };
+  }
+
+  @Benchmark
+  public Object pageAndEveryTrace() {
+    Page page = (Page) derivationAndPage();
+    return page.lines().stream().map(page::trace).toList();
   }
 }

@@ -1,11 +1,16 @@
 package lehrgang.core.derivation;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import lehrgang.core.expr.Evaluator;
@@ -144,6 +149,30 @@ public final class Derivation {
   /// and numbers or rules for lines that there are not change nothing.
   public Evaluation evaluate(Reading reading) {
     return reading instanceof Reading.Exact ? exact() : Evaluation.of(lines.inOrder(), reading);
+  }
+
+  /// What a line and those that it rests on come to under a reading; nothing of the others.
+  ///
+  /// @throws NoSuchElementException if there is no such line
+  public Evaluation evaluate(Reading reading, LineId wanted) {
+    Set<LineId> needed = new HashSet<>();
+    Deque<LineId> open = new ArrayDeque<>(List.of(wanted));
+    while (!open.isEmpty()) {
+      LineId next = open.pop();
+      if (needed.add(next)) {
+        open.addAll(reading.formula(line(next)).sources());
+      }
+    }
+    Map<LineId, Line> some = new LinkedHashMap<>();
+    lines
+        .inOrder()
+        .forEach(
+            (id, line) -> {
+              if (needed.contains(id)) {
+                some.put(id, line);
+              }
+            });
+    return Evaluation.of(some, reading);
   }
 
   /// What a line comes to by its second route, from the other lines' values; empty where it has no

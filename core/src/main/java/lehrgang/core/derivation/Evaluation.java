@@ -24,21 +24,20 @@ public record Evaluation(Map<LineId, Result<Value>> results, Map<LineId, Result<
     ranges = Collections.unmodifiableMap(ranges);
   }
 
-  /// Computes every line.
+  /// Computes every line, when it is first asked for.
   ///
   /// @param lines each after those that it uses
   static Evaluation of(Map<LineId, Line> lines, Reading reading) {
-    Map<LineId, Result<Value>> results = new HashMap<>(lines.size() * 2);
-    Evaluator<Value> evaluator = Evaluator.exactly(id -> known(results, id));
-    for (Line line : lines.values()) {
-      Optional<Value> given = reading.given(line.id());
-      results.put(
-          line.id(),
-          given.isPresent()
-              ? new Result.Defined<>(given.get())
-              : settled(reading, line, evaluator.evaluate(reading.formula(line))));
-    }
+    Map<LineId, Result<Value>> results =
+        new ResultsOnDemand(lines, (line, evaluator) -> result(line, reading, evaluator));
     return new Evaluation(results, reading.hasRanges() ? ranges(lines, reading) : Map.of());
+  }
+
+  private static Result<Value> result(Line line, Reading reading, Evaluator<Value> evaluator) {
+    return reading
+        .given(line.id())
+        .<Result<Value>>map(Result.Defined::new)
+        .orElseGet(() -> settled(reading, line, evaluator.evaluate(reading.formula(line))));
   }
 
   private static Result<Value> settled(Reading reading, Line line, Result<Value> result) {

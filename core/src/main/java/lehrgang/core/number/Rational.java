@@ -15,6 +15,9 @@ public final class Rational implements Value {
   private static final BigInteger LEAST = BigInteger.valueOf(-Long.MAX_VALUE);
   private static final BigInteger GREATEST = BigInteger.valueOf(Long.MAX_VALUE);
 
+  /// Every whole number up to here is a double.
+  private static final long LARGEST_DOUBLE = 1L << 53;
+
   private final long above;
 
   /// Positive, or 0 where the fraction is a large one.
@@ -128,6 +131,14 @@ public final class Rational implements Value {
   @Override
   public BigDecimal decimal() {
     return dividend().divide(divisor(), PRECISION);
+  }
+
+  /// One division of doubles where both parts are doubles, which is rounded correctly.
+  @Override
+  public double asDouble() {
+    return isSmall() && Math.abs(above) <= LARGEST_DOUBLE && below <= LARGEST_DOUBLE
+        ? (double) above / below
+        : Value.super.asDouble();
   }
 
   /// To as many digits as `context` says, rounded its way.

@@ -55,7 +55,7 @@ public final class Outline {
 
   private static PageStep step(Wording wording, String id, int number, PageBlock block) {
     return new PageStep(
-        id, number, wording.text("step." + id), "", StudentView.GIVEN, List.of(block));
+        id, number, wording.text("step." + id), "", StudentView.GIVEN, () -> List.of(block));
   }
 
   private static List<Grid> grids(TableEntry table, Wording wording) {

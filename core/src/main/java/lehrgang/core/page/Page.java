@@ -248,10 +248,13 @@ public final class Page {
 
   private synchronized Evaluation roundedOnTheWay() {
     if (onTheWay.isEmpty()) {
-      Reading rounded = Reading.EXACT.roundedOnTheWay(solution.choices().shownDecimals());
-      onTheWay = Optional.of(numerals.mask().let(derivation.evaluate(rounded)));
+      onTheWay = Optional.of(numerals.mask().let(derivation.evaluate(rounded())));
     }
     return onTheWay.get();
+  }
+
+  private Reading rounded() {
+    return Reading.EXACT.roundedOnTheWay(solution.choices().shownDecimals());
   }
 
   /// Says of a statistic where rounding on the way would show.
@@ -260,7 +263,8 @@ public final class Page {
       return Optional.empty();
     }
     Optional<Shown> exact = derivation.exact().find(id).map(value -> numerals.shown(id, value));
-    Optional<Shown> rounded = roundedOnTheWay().find(id).map(value -> numerals.shown(id, value));
+    Optional<Shown> rounded =
+        derivation.evaluate(rounded(), id).find(id).map(value -> numerals.shown(id, value));
     if (exact.isEmpty() || rounded.isEmpty() || exact.get().text().equals(rounded.get().text())) {
       return Optional.empty();
     }

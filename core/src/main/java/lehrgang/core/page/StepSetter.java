@@ -54,13 +54,30 @@ final class StepSetter {
 
   PageStep set(Step step, int number) {
     StudentView view = solution.studentView(step.id());
+    return new PageStep(
+        step.id(),
+        number,
+        wording.text("step." + step.id()),
+        isAnswered(view) ? numerals.text(step.summary()) : "",
+        view,
+        () -> blocks(step, view));
+  }
+
+  private boolean isOpen(StudentView view) {
+    return audience == Audience.FULL || view == StudentView.GIVEN;
+  }
+
+  private boolean isAnswered(StudentView view) {
+    return isOpen(view) || audience == Audience.KEY;
+  }
+
+  private List<PageBlock> blocks(Step step, StudentView view) {
     MissingNumbers missing = new MissingNumbers(numerals, chains);
     List<PageBlock> blocks = new ArrayList<>();
-    boolean open = audience == Audience.FULL || view == StudentView.GIVEN;
-    if (!open) {
+    if (!isOpen(view)) {
       blocks.add(new PageBlock.Task(task(step, view)));
     }
-    boolean answered = open || audience == Audience.KEY;
+    boolean answered = isAnswered(view);
     for (Block block : step.blocks()) {
       if (answered && block instanceof Block.DataEntry) {
         solution
@@ -78,13 +95,7 @@ final class StepSetter {
     if (!answered && blocks.stream().noneMatch(StepSetter::hasBlanks)) {
       blocks.add(new PageBlock.AnswerSpace(ANSWER_LINES));
     }
-    return new PageStep(
-        step.id(),
-        number,
-        wording.text("step." + step.id()),
-        answered ? numerals.text(step.summary()) : "",
-        view,
-        blocks);
+    return blocks;
   }
 
   /// What is to be said after a block: why its numbers are missing, or what rounding would do.

@@ -46,10 +46,24 @@ public final class ControlCharacters {
   /// A user's own words as they stand in a sentence: nothing unseen in them, and, where they run
   /// from right to left, set apart from what is around them (Unicode's first strong isolate).
   public static String shown(String words) {
+    if (isPlain(words)) {
+      return words;
+    }
     String seen = visible(words);
     return seen.codePoints().anyMatch(ControlCharacters::runsLeft)
         ? ISOLATE + seen + END_OF_ISOLATE
         : seen;
+  }
+
+  /// Whether there is nothing but letters, digits and signs of ASCII, as in most labels.
+  private static boolean isPlain(String words) {
+    for (int i = 0; i < words.length(); i++) {
+      char sign = words.charAt(i);
+      if (sign < ' ' || sign >= DELETE) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static boolean runsLeft(int character) {

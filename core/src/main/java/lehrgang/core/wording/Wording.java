@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import lehrgang.core.expr.LineId;
@@ -48,6 +49,9 @@ public final class Wording {
 
   private final ResourceBundle bundle;
   private final Map<String, String> own;
+
+  /// Templates taken apart, by key: a page asks for some of them by the thousand.
+  private final Map<String, List<Piece>> pieces = new ConcurrentHashMap<>();
 
   private Wording(ResourceBundle bundle, Map<String, String> own) {
     this.bundle = bundle;
@@ -98,20 +102,44 @@ public final class Wording {
   }
 
   private void append(Phrase phrase, Numbers numbers, Span.Weight outer, List<Span> spans) {
-    String template = template(phrase.key());
-    Matcher mark = MARK.matcher(template);
     Span.Weight weight = outer;
-    int from = 0;
-    while (mark.find()) {
-      words(template.substring(from, mark.start()), weight, spans);
-      from = mark.end();
-      switch (mark.group()) {
-        case "*" -> weight = weight == Span.Weight.EMPHASIS ? outer : Span.Weight.EMPHASIS;
-        case "**" -> weight = weight == Span.Weight.STRONG ? outer : Span.Weight.STRONG;
-        default -> fill(mark.group(), phrase.fillings().get(mark.group(1)), numbers, weight, spans);
+    for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> pieces(template(key)))) {
+      switch (piece) {
+        case Piece.Text(var text) -> words(text, weight, spans);
+        case Piece.Turn(var marked) -> weight = weight == marked ? outer : marked;
+        case Piece.Gap(var gap, var name) ->
+            fill(gap, phrase.fillings().get(name), numbers, weight, spans);
       }
     }
-    words(template.substring(from), weight, spans);
+  }
+
+  /// A part of a template.
+  private sealed interface Piece {
+    record Text(String text) implements Piece {}
+
+    /// A mark that turns a weight on, or off again.
+    record Turn(Span.Weight marked) implements Piece {}
+
+    /// @param gap as it stands in the template
+    record Gap(String gap, String name) implements Piece {}
+  }
+
+  private static List<Piece> pieces(String template) {
+    List<Piece> pieces = new ArrayList<>();
+    Matcher mark = MARK.matcher(template);
+    int from = 0;
+    while (mark.find()) {
+      pieces.add(new Piece.Text(template.substring(from, mark.start())));
+      from = mark.end();
+      pieces.add(
+          switch (mark.group()) {
+            case "*" -> new Piece.Turn(Span.Weight.EMPHASIS);
+            case "**" -> new Piece.Turn(Span.Weight.STRONG);
+            default -> new Piece.Gap(mark.group(), mark.group(1));
+          });
+    }
+    pieces.add(new Piece.Text(template.substring(from)));
+    return List.copyOf(pieces);
   }
 
   private void fill(
