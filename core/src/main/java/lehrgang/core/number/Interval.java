@@ -24,9 +24,9 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
   /// Probabilities and shares.
   public static final Interval FROM_0_TO_1 = of(Value.ZERO, Value.ONE);
 
-  private static final MathContext DOWN =
+  static final MathContext DOWN =
       new MathContext(Value.PRECISION.getPrecision(), RoundingMode.FLOOR);
-  private static final MathContext UP =
+  static final MathContext UP =
       new MathContext(Value.PRECISION.getPrecision(), RoundingMode.CEILING);
 
   /// What a computation in several steps may be off by, relatively.
@@ -122,13 +122,16 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
       return of(one.get().times(two.get()));
     }
     return new Interval(
-        corners(this, other, DOWN).min(Comparator.naturalOrder()).flatMap(End::number),
-        corners(this, other, UP).max(Comparator.naturalOrder()).flatMap(End::number));
+        corners(this, other, DOWN).min(Comparator.naturalOrder()).flatMap(IntervalEnd::number),
+        corners(this, other, UP).max(Comparator.naturalOrder()).flatMap(IntervalEnd::number));
   }
 
-  private static Stream<End> corners(Interval one, Interval other, MathContext outwards) {
-    return Stream.of(End.low(one), End.high(one))
-        .flatMap(a -> Stream.of(End.low(other), End.high(other)).map(b -> a.times(b, outwards)));
+  private static Stream<IntervalEnd> corners(Interval one, Interval other, MathContext outwards) {
+    return Stream.of(IntervalEnd.low(one), IntervalEnd.high(one))
+        .flatMap(
+            a ->
+                Stream.of(IntervalEnd.low(other), IntervalEnd.high(other))
+                    .map(b -> a.times(b, outwards)));
   }
 
   /// Empty where `other` is nothing but 0; a divisor that may be 0 leaves no bound.
@@ -253,54 +256,11 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
     return Value.exactly(lowest.min(exact.subtract(HALF.movePointLeft(decimals + FINER))));
   }
 
-  private static BigDecimal decimal(Value end, MathContext direction) {
+  static BigDecimal decimal(Value end, MathContext direction) {
     return switch (end) {
       case Real(var at) -> at;
       case Rational fraction -> fraction.decimal(direction);
     };
-  }
-
-  /// An end of a range: a number, or infinitely far out.
-  ///
-  /// @param side 0 for a number, −1 and 1 for the two ways out
-  private record End(int side, Value at) implements Comparable<End> {
-    static End low(Interval range) {
-      return new End(range.low.isPresent() ? 0 : -1, range.low.orElse(Value.ZERO));
-    }
-
-    static End high(Interval range) {
-      return new End(range.high.isPresent() ? 0 : 1, range.high.orElse(Value.ZERO));
-    }
-
-    private int sign() {
-      return side == 0 ? at.signum() : side;
-    }
-
-    /// Nothing times anything is nothing, however far out.
-    End times(End other, MathContext outwards) {
-      if (side == 0 && other.side == 0) {
-        return new End(0, new Real(product(at, other.at, outwards)));
-      }
-      return new End(sign() * other.sign(), Value.ZERO);
-    }
-
-    private static BigDecimal product(Value one, Value other, MathContext outwards) {
-      boolean grows = one.signum() * other.signum() >= 0;
-      MathContext away = outwards == DOWN ? UP : DOWN;
-      MathContext ofSizes = grows ? outwards : away;
-      BigDecimal sizes =
-          decimal(one.magnitude(), ofSizes).multiply(decimal(other.magnitude(), ofSizes), ofSizes);
-      return grows ? sizes : sizes.negate();
-    }
-
-    Optional<Value> number() {
-      return side == 0 ? Optional.of(at) : Optional.empty();
-    }
-
-    @Override
-    public int compareTo(End other) {
-      return side != other.side ? Integer.compare(side, other.side) : at.compareTo(other.at);
-    }
   }
 
   /// As `[46.66, 46.67]`.

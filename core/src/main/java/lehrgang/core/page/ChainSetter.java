@@ -8,7 +8,6 @@ import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.expr.Result;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Typesetting;
@@ -20,17 +19,18 @@ import lehrgang.core.number.Value;
 /// Sets lines worked out: symbol = symbols = numbers put in = value, and the workings behind the
 /// functions in them.
 final class ChainSetter {
-  private static final int STEP_DIGITS = 4;
   private static final int LONGEST_FRACTION = 9;
 
   private final Derivation derivation;
   private final Numerals numerals;
   private final Mask mask;
+  private final PartDigits digits;
 
   ChainSetter(Derivation derivation, Numerals numerals) {
     this.derivation = derivation;
     this.numerals = numerals;
     this.mask = numerals.mask();
+    this.digits = new PartDigits(numerals);
   }
 
   private Evaluation values() {
@@ -80,7 +80,7 @@ final class ChainSetter {
     if (value.isEmpty() || written.sources().stream().anyMatch(mask::hides)) {
       return relation;
     }
-    Optional<Box> partly = partlyEvaluated(written);
+    Optional<Box> partly = digits.partlyEvaluated(written);
     if (partly.isPresent()) {
       links.add(new Chain.Link(Relation.ABOUT.sign(), partly.get()));
       return Relation.ABOUT;
@@ -168,63 +168,6 @@ final class ChainSetter {
         : Optional.empty();
   }
 
-  /// The factors or terms of a tail area, each as a number: the line that a student would write
-  /// before the last.
-  private Optional<Box> partlyEvaluated(Expr written) {
-    if (!containsTail(written)) {
-      return Optional.empty();
-    }
-    return switch (written) {
-      case Expr.Product(var factors) -> evaluated(factors, "·");
-      case Expr.Sum(var terms) -> evaluated(terms, "+");
-      case Expr.Difference(var left, var right) -> evaluated(List.of(left, right), "−");
-      case Expr.Quotient(var above, var below) ->
-          digits(above).flatMap(over -> digits(below).map(under -> new Box.Fraction(over, under)));
-      default -> Optional.empty();
-    };
-  }
-
-  private static boolean containsTail(Expr formula) {
-    return switch (formula) {
-      case Expr.Exponential _, Expr.Named _, Expr.NaturalLog _, Expr.Arcsine _ -> true;
-      default -> formula.parts().stream().anyMatch(ChainSetter::containsTail);
-    };
-  }
-
-  private Optional<Box> evaluated(List<Expr> parts, String operator) {
-    List<Box> row = new ArrayList<>();
-    for (Expr part : parts) {
-      Optional<Box> digits = digits(part);
-      if (digits.isEmpty()) {
-        return Optional.empty();
-      }
-      if (!row.isEmpty()) {
-        row.add(Box.operator(operator));
-      }
-      row.add(digits.get());
-    }
-    return Optional.of(new Box.Row(row));
-  }
-
-  private Optional<Box> digits(Expr part) {
-    return inDecimals().evaluate(part).found().map(value -> significant(value, STEP_DIGITS));
-  }
-
-  private Box significant(Value value, int digits) {
-    return Box.number(numerals.format().style().significant(value, digits).text());
-  }
-
-  /// Evaluates parts of a tail area: high powers of long fractions would take for ever.
-  private Evaluator<Value> inDecimals() {
-    return Evaluator.exactly(
-        id ->
-            switch (values().result(id)) {
-              case Result.Defined<Value>(var value) ->
-                  new Result.Defined<>(value.isWhole() ? value : value.inDecimals());
-              case Result.Undefined<Value> undefined -> undefined;
-            });
-  }
-
   /// The workings of the functions inside a line's formula, one chain each.
   List<Chain> innerWorkings(LineId id) {
     List<Chain> chains = new ArrayList<>();
@@ -254,15 +197,18 @@ final class ChainSetter {
   private Chain working(Expr formula, Expr written) {
     List<Chain.Link> links = new ArrayList<>();
     links.add(new Chain.Link("=", symbols().box(written)));
-    partlyEvaluated(written)
+    digits
+        .partlyEvaluated(written)
         .ifPresent(partly -> links.add(new Chain.Link(Relation.ABOUT.sign(), partly)));
-    inDecimals()
+    digits
+        .inDecimals()
         .evaluate(formula)
         .found()
         .ifPresent(
             value ->
                 links.add(
-                    new Chain.Link(Relation.ABOUT.sign(), significant(value, STEP_DIGITS + 2))));
+                    new Chain.Link(
+                        Relation.ABOUT.sign(), digits.of(value, PartDigits.STEP_DIGITS + 2))));
     return new Chain(symbols().box(formula), links);
   }
 

@@ -1,21 +1,12 @@
 package lehrgang.documents.cases;
 
-import com.github.miachm.sods.Range;
-import com.github.miachm.sods.SpreadSheet;
 import java.io.IOException;
-import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -26,11 +17,6 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.documents.file.FileProblem;
-import org.dhatim.fastexcel.reader.Cell;
-import org.dhatim.fastexcel.reader.ReadableWorkbook;
-import org.dhatim.fastexcel.reader.ReadingOptions;
-import org.dhatim.fastexcel.reader.Row;
-import org.dhatim.fastexcel.reader.Sheet;
 
 /// A range of a sheet of a workbook: `.xlsx` or `.ods`.
 ///
@@ -39,8 +25,6 @@ import org.dhatim.fastexcel.reader.Sheet;
 public final class WorkbookSheet implements CaseSource {
   private static final int SAMPLE = 200;
 
-  /// The reader of `.ods` warns on the console; what is wrong with a file is said by us.
-  private static final Logger CHATTER = Logger.getLogger("com.github.miachm.sods");
   private static final int MOST_TABLE_LINES = 200;
 
   private final String file;
@@ -103,13 +87,9 @@ public final class WorkbookSheet implements CaseSource {
       throw new FileProblem("There is no file " + path + ": check the name and the folder.");
     }
     PackedFile.check(path);
-    Map<String, List<List<String>>> sheets = new LinkedHashMap<>();
+    Map<String, List<List<String>>> sheets;
     try {
-      if (name.toLowerCase(Locale.ROOT).endsWith(".ods")) {
-        readOds(path, sheets);
-      } else {
-        readXlsx(path, sheets);
-      }
+      sheets = WorkbookLines.of(path);
     } catch (IOException | RuntimeException e) {
       throw new FileProblem(
           name + " cannot be read as a workbook: save it anew, or as CSV, and try again.", e);
@@ -140,7 +120,7 @@ public final class WorkbookSheet implements CaseSource {
     long filled = 0;
     int begin = 0;
     for (int i = 0; i < lines.size(); i++) {
-      if (isBlank(lines.get(i))) {
+      if (WorkbookLines.isBlank(lines.get(i))) {
         begin = i + 1;
         filled = 0;
       } else {
@@ -157,100 +137,6 @@ public final class WorkbookSheet implements CaseSource {
         sheet,
         Area.WHOLE.fromLine(first + 1),
         FormatDetection.head(lines.subList(first, lines.size())));
-  }
-
-  private static void readXlsx(Path path, Map<String, List<List<String>>> sheets)
-      throws IOException {
-    try (ReadableWorkbook workbook =
-        new ReadableWorkbook(path.toFile(), new ReadingOptions(true, false))) {
-      for (Sheet sheet : workbook.getSheets().toList()) {
-        List<List<String>> lines = new ArrayList<>();
-        try (Stream<Row> rows = sheet.openStream()) {
-          rows.limit(CaseFile.MOST_KEPT + 1L)
-              .forEach(
-                  row -> {
-                    while (lines.size() < row.getRowNum() - 1
-                        && lines.size() <= CaseFile.MOST_KEPT) {
-                      lines.add(List.of());
-                    }
-                    lines.add(row.stream().map(WorkbookSheet::text).toList());
-                  });
-        }
-        sheets.put(sheet.getName(), withoutBlankEnd(lines));
-      }
-    }
-  }
-
-  private static String text(Cell cell) {
-    if (cell == null || cell.getValue() == null) {
-      return "";
-    }
-    return switch (cell.getType()) {
-      case NUMBER ->
-          isDate(cell.getDataFormatString()) ? day(cell.asDate()) : plain(cell.asNumber());
-      case FORMULA -> cell.getValue() instanceof BigDecimal number ? plain(number) : cell.getText();
-      case ERROR -> "";
-      default -> cell.getText();
-    };
-  }
-
-  /// A format of days or months, apart from text in quotation marks and colours in brackets.
-  private static boolean isDate(String format) {
-    return format != null
-        && format
-            .replaceAll("\"[^\"]*\"|\\[[^\\]]*]|\\\\.", "")
-            .toLowerCase(Locale.ROOT)
-            .matches(".*[dmy].*");
-  }
-
-  private static String day(LocalDateTime date) {
-    return date.toLocalDate().toString();
-  }
-
-  private static String plain(BigDecimal number) {
-    BigDecimal bare = number.stripTrailingZeros();
-    return bare.scale() < 0 ? bare.setScale(0).toPlainString() : bare.toPlainString();
-  }
-
-  private static void readOds(Path path, Map<String, List<List<String>>> sheets)
-      throws IOException {
-    CHATTER.setLevel(Level.OFF);
-    for (com.github.miachm.sods.Sheet sheet : new SpreadSheet(path.toFile()).getSheets()) {
-      List<List<String>> lines = new ArrayList<>();
-      int rows = Math.min(sheet.getMaxRows(), CaseFile.MOST_KEPT + 1);
-      int columns = Math.min(sheet.getMaxColumns(), CaseReading.MOST_COLUMNS + 1);
-      if (rows > 0 && columns > 0) {
-        Range range = sheet.getRange(0, 0, rows, columns);
-        for (Object[] row : range.getValues()) {
-          lines.add(Stream.of(row).map(WorkbookSheet::text).toList());
-        }
-      }
-      sheets.put(sheet.getName(), withoutBlankEnd(lines));
-    }
-  }
-
-  private static String text(Object value) {
-    return switch (value) {
-      case null -> "";
-      case Double number when number == Math.rint(number) && Math.abs(number) < 1e15 ->
-          Long.toString(number.longValue());
-      case Double number -> plain(BigDecimal.valueOf(number));
-      case LocalDate date -> date.toString();
-      case LocalDateTime date -> day(date);
-      default -> value.toString();
-    };
-  }
-
-  private static List<List<String>> withoutBlankEnd(List<List<String>> lines) {
-    int end = lines.size();
-    while (end > 0 && isBlank(lines.get(end - 1))) {
-      end--;
-    }
-    return List.copyOf(lines.subList(0, end));
-  }
-
-  private static boolean isBlank(List<String> line) {
-    return line.stream().allMatch(String::isBlank);
   }
 
   /// The names of the sheets that hold something.
@@ -318,7 +204,10 @@ public final class WorkbookSheet implements CaseSource {
     List<List<String>> cut =
         area.lastLine().isPresent()
             ? lines.toList()
-            : lines.dropWhile(WorkbookSheet::isBlank).takeWhile(line -> !isBlank(line)).toList();
+            : lines
+                .dropWhile(WorkbookLines::isBlank)
+                .takeWhile(line -> !WorkbookLines.isBlank(line))
+                .toList();
     int blank =
         area.firstColumn().isPresent()
             ? 0
@@ -327,7 +216,7 @@ public final class WorkbookSheet implements CaseSource {
                 .min()
                 .orElse(0);
     return cut.stream()
-        .filter(line -> !isBlank(line))
+        .filter(line -> !WorkbookLines.isBlank(line))
         .map(line -> line.subList(Math.min(blank, line.size()), line.size()))
         .toList();
   }

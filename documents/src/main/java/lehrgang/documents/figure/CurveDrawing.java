@@ -5,10 +5,7 @@ import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleBinaryOperator;
-import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
-import lehrgang.core.distribution.ChiSquaredCurve;
 import lehrgang.core.page.FigureSpec.Curve;
 import lehrgang.core.page.FigureSpec.Mark;
 import lehrgang.core.page.FigureSpec.NormalCurve;
@@ -33,114 +30,26 @@ final class CurveDrawing {
   private static final double CRITICAL = BASE - 78;
   private static final double INSET_HEIGHT = 92;
 
-  /// Beyond this many critical values the statistic would squeeze the curve against the axis.
-  private static final double FAR_OUT = 2.2;
-
   /// The share of the width that the curve keeps where the tail has a picture of its own.
   private static final double BESIDE_INSET = 0.58;
 
-  /// From here on the curve is so far from 0 that the axis need not begin there.
-  private static final int LARGE_DF = 30;
-
-  /// Beyond this many standard deviations the statistic is shown in the inset.
-  private static final double NORMAL_FAR_OUT = 8;
-
-  private static final double NORMAL_END = 4;
-
-  /// What is drawn: the curve, the part of the axis, and the marks.
-  ///
-  /// @param relative the height at the first point compared with that at the second
-  /// @param rises    whether the outline starts on the axis at 0
-  /// @param sides    where the critical region lies
-  private record Plot(
-      DoubleUnaryOperator height,
-      DoubleBinaryOperator relative,
-      double least,
-      double most,
-      double peak,
-      Rise rises,
-      Sides sides,
-      Optional<Mark> critical,
-      Optional<Mark> statistic,
-      String inset,
-      String alternative) {
-    boolean isFarOut() {
-      return statistic.filter(mark -> Math.abs(mark.at()) > most).isPresent();
-    }
-  }
-
-  /// How a curve begins at the left end of its axis.
-  private enum Rise {
-    FROM_THE_AXIS,
-    FROM_ABOVE
-  }
-
-  private final Plot plot;
+  private final CurvePlot plot;
   private final double width;
   private final double plotWidth;
   private final Sketchpad pad = new Sketchpad();
 
-  private CurveDrawing(Plot plot, double width) {
+  private CurveDrawing(CurvePlot plot, double width) {
     this.plot = plot;
     this.width = width;
     this.plotWidth = plot.isFarOut() ? width * BESIDE_INSET : width;
   }
 
   static Drawing of(Curve curve, double width) {
-    ChiSquaredCurve shape = new ChiSquaredCurve(curve.df());
-    double most = axisEnd(curve, shape);
-    double least = curve.df() > LARGE_DF ? Math.floor(shape.pointWithTail(0.9995) / 10) * 10 : 0;
-    Plot plot =
-        new Plot(
-            shape::height,
-            shape::relativeHeight,
-            least,
-            most,
-            shape.height(Math.max(curve.df() - 2.0, most / 60)),
-            curve.df() > 2 && least == 0 ? Rise.FROM_THE_AXIS : Rise.FROM_ABOVE,
-            Sides.RIGHT,
-            curve.critical(),
-            curve.statistic(),
-            curve.inset(),
-            curve.alternative());
-    return new CurveDrawing(plot, width).draw();
+    return new CurveDrawing(CurvePlot.of(curve), width).draw();
   }
 
   static Drawing of(NormalCurve curve, double width) {
-    double critical = curve.critical().map(mark -> Math.abs(mark.at()) * 1.25).orElse(0.0);
-    double statistic =
-        curve
-            .statistic()
-            .map(mark -> Math.abs(mark.at()) * 1.15)
-            .filter(at -> at <= NORMAL_FAR_OUT)
-            .orElse(0.0);
-    double most = Math.max(NORMAL_END, Math.max(critical, statistic));
-    Plot plot =
-        new Plot(
-            z -> Math.exp(-z * z / 2),
-            (z, base) -> Math.exp((base * base - z * z) / 2),
-            -most,
-            most,
-            1,
-            Rise.FROM_ABOVE,
-            curve.sides(),
-            curve.critical(),
-            curve.statistic(),
-            curve.inset(),
-            curve.alternative());
-    return new CurveDrawing(plot, width).draw();
-  }
-
-  private static double axisEnd(Curve curve, ChiSquaredCurve shape) {
-    double usual = shape.pointWithTail(0.0008);
-    double critical = curve.critical().map(Mark::at).orElse(usual) * 1.2;
-    double end = Math.max(usual, critical);
-    return curve
-        .statistic()
-        .map(Mark::at)
-        .filter(at -> at <= FAR_OUT * end)
-        .map(at -> Math.max(end, at * 1.18))
-        .orElse(end);
+    return new CurveDrawing(CurvePlot.of(curve), width).draw();
   }
 
   private Drawing draw() {
@@ -163,7 +72,7 @@ final class CurveDrawing {
 
   private void outline() {
     List<Point> points = new ArrayList<>();
-    if (plot.rises() == Rise.FROM_THE_AXIS) {
+    if (plot.rises() == CurvePlot.Rise.FROM_THE_AXIS) {
       points.add(new Point(x(0), BASE));
     }
     for (int k = 0; k <= POINTS; k++) {
