@@ -71,7 +71,8 @@ public final class SomeSolutions {
             default ->
                 ReferenceCases.table(counts(2 + random.nextInt(3), 2 + random.nextInt(3), 0));
           };
-      case FREQUENCIES -> frequencies();
+      case FREQUENCIES ->
+          procedure.id().equals("named-distribution") ? numbers() : frequencies();
       case SHARES ->
           ReferenceCases.shares(
               IntStream.range(0, procedure.groups()).mapToObj(_ -> group()).toList());
@@ -89,6 +90,20 @@ public final class SomeSolutions {
                 .mapToObj(_ -> String.valueOf(1 + random.nextInt(9)))
                 .toList();
     return ReferenceCases.frequencies(counts, shares);
+  }
+
+  /// How often 0, 1, 2, … was seen: about as a Poisson distribution has it.
+  private TableEntry numbers() {
+    int many = 3 + random.nextInt(6);
+    double mean = 0.5 + random.nextInt(40) / 10.0;
+    long hours = 30 + random.nextInt(300);
+    double share = Math.exp(-mean);
+    List<Long> frequencies = new ArrayList<>();
+    for (int x = 0; x < many; x++) {
+      frequencies.add(Math.max(0, Math.round(hours * share) + random.nextInt(7) - 3));
+      share = share * mean / (x + 1);
+    }
+    return ReferenceCases.numbers(frequencies);
   }
 
   private List<Long> group() {

@@ -37,6 +37,7 @@ final class DistributionPage implements WorkedPage {
   private final OpenClasses classes;
   private final Model model;
   private final ClassGroups groups;
+  private final Choices choices;
   private final Lines lines;
   private final Evaluation values;
   private final Decided decided;
@@ -56,6 +57,7 @@ final class DistributionPage implements WorkedPage {
     this.classes = classes;
     this.model = model;
     this.groups = groups;
+    this.choices = choices;
     this.lines = lines;
     this.values = values;
     this.law = model.law().key();
@@ -220,7 +222,7 @@ final class DistributionPage implements WorkedPage {
 
   /// Where classes are tested as they were recorded, they can be merged.
   private List<Block> waysOn() {
-    return groups.merges()
+    return ClassGroups.areMerged(choices)
         ? List.of()
         : List.of(
             say.prose("conditions.ways-on"),
