@@ -30,6 +30,7 @@ class ReadmeTest {
       Map.of(
           "table.csv", "route,Spring,Autumn\nLake loop,41,24\nGorge path,38,58\n",
           "counts.csv", "category,observed,share\nlarch,171,0.5\nrowan,98,0.3\nbeech,88,0.2\n",
+          "numbers.csv", "worn waymarks,observed\n0,36\n1,58\n2,54\n3,34\n4,12\n5 or more,6\n",
           "pairs.csv", "before,knew,did not know\nknew,112,9\ndid not know,27,52\n",
           "layers.csv",
               "half,arrived,map,no map\nSummer,before dark,90,110\n,after dark,60,50\n"

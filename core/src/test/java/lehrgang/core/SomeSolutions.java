@@ -71,8 +71,7 @@ public final class SomeSolutions {
             default ->
                 ReferenceCases.table(counts(2 + random.nextInt(3), 2 + random.nextInt(3), 0));
           };
-      case FREQUENCIES ->
-          procedure.id().equals("named-distribution") ? numbers() : frequencies();
+      case FREQUENCIES -> procedure.id().equals("named-distribution") ? numbers() : frequencies();
       case SHARES ->
           ReferenceCases.shares(
               IntStream.range(0, procedure.groups()).mapToObj(_ -> group()).toList());

@@ -29,7 +29,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 class CaseValuesTest {
   @Property(tries = 300)
   void aNumberIsInTheClassWhoseEdgesHoldIt(
-      @ForAll @Size(min = 2, max = 6) @UniqueElements List<@IntRange(min = -50, max = 50) Integer> cuts,
+      @ForAll @Size(min = 2, max = 6) @UniqueElements
+          List<@IntRange(min = -50, max = 50) Integer> cuts,
       @ForAll @BigRange(min = "-60", max = "60") @Scale(1) BigDecimal number,
       @ForAll Closed closed,
       @ForAll Ends ends) {
@@ -56,8 +57,7 @@ class CaseValuesTest {
 
   /// Whether a number lies above the edge before the k-th gap and below the one after it.
   private static boolean holds(List<BigDecimal> edges, int k, BigDecimal number, Closed closed) {
-    boolean above =
-        k == 0 || number.compareTo(edges.get(k - 1)) >= (closed == Closed.LEFT ? 0 : 1);
+    boolean above = k == 0 || number.compareTo(edges.get(k - 1)) >= (closed == Closed.LEFT ? 0 : 1);
     boolean below =
         k == edges.size() || number.compareTo(edges.get(k)) <= (closed == Closed.LEFT ? -1 : 0);
     return above && below;
@@ -76,9 +76,7 @@ class CaseValuesTest {
   @Test
   void edgesThatDoNotRiseAreNamed() {
     assertThatThrownBy(
-            () ->
-                new Classing(
-                    List.of(BigDecimal.TEN, BigDecimal.ONE), Closed.LEFT, Ends.CLOSED))
+            () -> new Classing(List.of(BigDecimal.TEN, BigDecimal.ONE), Closed.LEFT, Ends.CLOSED))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessageContaining("10, 1");
   }
@@ -154,10 +152,18 @@ class CaseValuesTest {
     Map<String, String> names =
         Spellings.united(
             Map.of(
-                "Gorge path", 40L, "gorge path", 3L, "GORGE-PATH", 1L, "Lake loop", 20L, "Lake", 5L));
+                "Gorge path",
+                40L,
+                "gorge path",
+                3L,
+                "GORGE-PATH",
+                1L,
+                "Lake loop",
+                20L,
+                "Lake",
+                5L));
     assertThat(names)
-        .containsOnly(
-            Map.entry("gorge path", "Gorge path"), Map.entry("GORGE-PATH", "Gorge path"));
+        .containsOnly(Map.entry("gorge path", "Gorge path"), Map.entry("GORGE-PATH", "Gorge path"));
   }
 
   @Test

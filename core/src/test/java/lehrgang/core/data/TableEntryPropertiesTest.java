@@ -76,8 +76,7 @@ class TableEntryPropertiesTest {
   void whatIsAddedAndTakenOutAgainLeavesNoTrace(
       @ForAll("tables") TableEntry table, @ForAll("layered") TableEntry layered) {
     assertThat(table.withRowAdded("new").withoutRow(table.rows().size())).isEqualTo(table);
-    assertThat(table.withColumnAdded("new").withoutColumn(table.columns().size()))
-        .isEqualTo(table);
+    assertThat(table.withColumnAdded("new").withoutColumn(table.columns().size())).isEqualTo(table);
     assertThat(layered.withRowAdded("new").withoutRow(2)).isEqualTo(layered);
     assertThat(layered.withColumnAdded("new").withoutColumn(2)).isEqualTo(layered);
     assertThat(layered.withLayerAdded("new").withoutLayer(layered.layers().size()))

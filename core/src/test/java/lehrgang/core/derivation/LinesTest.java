@@ -80,8 +80,7 @@ class LinesTest {
   }
 
   @Property(tries = 40)
-  void linesComeToTheSameInWhateverOrderTheyAreAskedFor(
-      @ForAll("solutions") Solution solution) {
+  void linesComeToTheSameInWhateverOrderTheyAreAskedFor(@ForAll("solutions") Solution solution) {
     Derivation derivation = ReferenceCases.derive(solution);
     Reading rounded = Reading.EXACT.roundedOnTheWay(solution.choices().decimals());
     for (Reading reading : new Reading[] {Reading.EXACT, rounded}) {
@@ -91,7 +90,10 @@ class LinesTest {
       derivation.lines().keySet().stream()
           .sorted((one, other) -> other.toString().compareTo(one.toString()))
           .forEach(
-              id -> assertThat(backwards.result(id)).as(id.toString()).isEqualTo(forwards.result(id)));
+              id ->
+                  assertThat(backwards.result(id))
+                      .as(id.toString())
+                      .isEqualTo(forwards.result(id)));
     }
   }
 

@@ -101,8 +101,7 @@ class ChangesTest {
         Solution back = Changes.apply(new Change.SwitchTo(solution.procedure()), there);
         assertThat(back.table()).isEqualTo(solution.table());
         assertThat(back.procedure()).isEqualTo(solution.procedure());
-        assertThat(there.students())
-            .isEqualTo(Procedures.of(other).usualStudentViews());
+        assertThat(there.students()).isEqualTo(Procedures.of(other).usualStudentViews());
       }
     }
   }

@@ -77,12 +77,12 @@ class CourseReportsTest {
     JsonNode json = json(solution);
     String decision = json.get("decision").asString();
     JsonNode line =
-        json.get("lines").valueStream()
+        json.get("lines")
+            .valueStream()
             .filter(node -> node.get("id").asString().equals("decision"))
             .findFirst()
             .orElseThrow();
-    assertThat(line.get("value").asString().startsWith("1"))
-        .isEqualTo(decision.equals("reject"));
+    assertThat(line.get("value").asString().startsWith("1")).isEqualTo(decision.equals("reject"));
     Derivation derivation = Demo.derivation(solution);
     String text = DerivationText.of(Page.of(solution, derivation, Audience.FULL));
     assertThat(text)

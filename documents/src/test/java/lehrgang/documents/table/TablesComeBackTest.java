@@ -106,8 +106,7 @@ class TablesComeBackTest {
       @ForAll boolean marked) {
     String text =
         (marked ? "\uFEFF" : "")
-            + text(
-                table, List.of("\t", ";", ",").get(separator), windows ? "\r\n" : "\n", totals);
+            + text(table, List.of("\t", ";", ",").get(separator), windows ? "\r\n" : "\n", totals);
     Result read = TableImport.read(text);
     assertThat(read).isInstanceOf(Recognised.class);
     Recognised recognised = (Recognised) read;
@@ -129,8 +128,7 @@ class TablesComeBackTest {
     String by = List.of("\t", ";", ",").get(separator);
     String text =
         IntStream.range(0, table.rows().size())
-            .mapToObj(
-                i -> line(by, List.of(table.rows().get(i), table.cells().get(i).getFirst())))
+            .mapToObj(i -> line(by, List.of(table.rows().get(i), table.cells().get(i).getFirst())))
             .collect(Collectors.joining("\n", "route" + by + "observed\n", "\n"));
     Recognised recognised = (Recognised) TableImport.readAs(Form.FREQUENCIES, text);
     assertThat(recognised.withTotals().map(TableEntry::rows).orElse(recognised.table().rows()))

@@ -1,0 +1,188 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import lehrgang.core.data.TableEntry;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// Keys that come faster than the window, and work that fails beside it.
+class FastHandsTest {
+  @TempDir private Path folder;
+
+  private final List<Throwable> uncaught = Collections.synchronizedList(new ArrayList<>());
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
+    FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler((_, e) -> uncaught.add(e)));
+  }
+
+  @AfterEach
+  void close() {
+    FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
+    driver.close();
+  }
+
+  private static void letter(Node field, String sign) {
+    field.fireEvent(
+        new KeyEvent(KeyEvent.KEY_TYPED, sign, "", KeyCode.UNDEFINED, false, false, false, false));
+  }
+
+  private static void key(Node field, KeyCode code) {
+    for (var kind : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_RELEASED)) {
+      field.fireEvent(new KeyEvent(kind, "", "", code, false, false, false, false));
+    }
+  }
+
+  /// All keys in one turn of the interface thread: nothing that was put off gets its turn between.
+  private void inOneTurn(Node field, String text) {
+    FxTurn.run(
+        () -> {
+          field.requestFocus();
+          text.chars()
+              .forEach(
+                  sign -> {
+                    if (sign == '\n') {
+                      letter(field, "\r");
+                      key(field, KeyCode.ENTER);
+                    } else {
+                      letter(field, Character.toString(sign));
+                    }
+                  });
+        });
+  }
+
+  @Test
+  void aTableIsKeyedInByRowsInOneGo() {
+    Node line = driver.find("key-in");
+    inOneTurn(line, "Lake loop 11 12 13\n");
+    driver.await(() -> driver.solution().table().cells().getFirst().getFirst().equals("11"));
+    inOneTurn(line, "Gorge path 21 22 23\n");
+    driver.await(() -> driver.solution().table().cells().get(1).getFirst().equals("21"));
+    TableEntry table = driver.solution().table();
+    assertThat(table.cells().subList(0, 2))
+        .containsExactly(List.of("11", "12", "13"), List.of("21", "22", "23"));
+    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEmpty();
+    assertThat(uncaught).isEmpty();
+  }
+
+  @Test
+  void whatIsTypedWhileALineIsTakenStays() {
+    Node line = driver.find("key-in");
+    inOneTurn(line, "Lake loop 11 12 13\nGorge");
+    driver.await(() -> driver.solution().table().cells().getFirst().getFirst().equals("11"));
+    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEqualTo("Gorge");
+    assertThat(uncaught).isEmpty();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"count-1-1", "level"})
+  void aFieldThatIsTypedInAtOnceHoldsWhatWasTyped(String id) {
+    Node field = driver.find(id);
+    FxTurn.run(() -> ((TextInputControl) field).clear());
+    inOneTurn(field, "0.0123");
+    driver.await(() -> ((TextInputControl) field).getText().length() > 5);
+    assertThat(FxTurn.call(() -> ((TextInputControl) field).getText())).isEqualTo("0.0123");
+    FxTurn.run(
+        () -> {
+          for (int k = 0; k < 12; k++) {
+            key(field, KeyCode.BACK_SPACE);
+          }
+        });
+    FxTurn.settle();
+    assertThat(FxTurn.call(() -> ((TextInputControl) field).getText())).isEmpty();
+    assertThat(uncaught).isEmpty();
+  }
+
+  @Test
+  void undoAfterEveryLetterNeverMeetsATextThatIsGone() {
+    Node field = driver.find("count-2-2");
+    for (String digit : List.of("1", "2", "3", "4")) {
+      FxTurn.run(
+          () -> {
+            field.requestFocus();
+            letter(field, digit);
+            driver.desk().solution().undo();
+            letter(field, digit);
+          });
+      FxTurn.settle();
+    }
+    while (driver.desk().solution().canUndo().get()) {
+      FxTurn.run(() -> driver.desk().solution().undo());
+    }
+    assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
+    assertThat(uncaught).isEmpty();
+  }
+
+  @Test
+  void workThatFailsIsToldOnceAndGivesNoResult() throws Exception {
+    CompletableFuture<String> end = new CompletableFuture<>();
+    BackgroundWork.begin(
+        (progress, stopped) -> {
+          progress.accept(0.4);
+          throw new IllegalStateException("the disk is gone");
+        },
+        new BackgroundWork.Listener<>(
+            _ -> {}, _ -> end.complete("done"), () -> end.complete("failed")));
+    assertThat(end.get(10, TimeUnit.SECONDS)).isEqualTo("failed");
+  }
+
+  @Test
+  void workThatWasStoppedSaysNothingMore() throws Exception {
+    AtomicInteger told = new AtomicInteger();
+    CompletableFuture<Boolean> goOn = new CompletableFuture<>();
+    CompletableFuture<Boolean> ended = new CompletableFuture<>();
+    BackgroundWork work =
+        BackgroundWork.begin(
+            (progress, stopped) -> {
+              goOn.join();
+              progress.accept(0.9);
+              ended.complete(stopped.getAsBoolean());
+              return "result";
+            },
+            new BackgroundWork.Listener<String>(
+                _ -> told.incrementAndGet(), _ -> told.incrementAndGet(), told::incrementAndGet));
+    work.stop();
+    goOn.complete(true);
+    assertThat(ended.get(10, TimeUnit.SECONDS)).isTrue();
+    FxTurn.settle();
+    FxTurn.settle();
+    assertThat(told).hasValue(0);
+  }
+
+  @Test
+  void theCourseIsLeafedThroughWithoutAnError() {
+    for (String name : DemoCourse.names()) {
+      FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open(name)));
+      assertThat(driver.isShown(DemoCourse.heading(name).title())).as(name).isTrue();
+    }
+    CompletableFuture<Void> later = new CompletableFuture<>();
+    Platform.runLater(() -> later.complete(null));
+    later.join();
+    assertThat(uncaught.stream().map(Throwable::toString).collect(Collectors.joining("\n")))
+        .isEmpty();
+  }
+}
