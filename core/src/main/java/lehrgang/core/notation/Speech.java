@@ -2,6 +2,9 @@ package lehrgang.core.notation;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /// Reads a formula aloud, in English: "E two three equals R two times C three over n".
@@ -28,7 +31,20 @@ public final class Speech {
           Map.entry("λ", "lambda"),
           Map.entry("θ", "theta"),
           Map.entry("′", "prime"),
+          Map.entry("Σ", "sum"),
+          Map.entry("×", "times"),
+          Map.entry("½", "half"),
+          Map.entry("/", "over"),
+          Map.entry(";", "and"),
+          Map.entry("²", "squared"),
           Map.entry("⋯", "and so on"));
+
+  private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+  private static final Pattern POWER_OF_TEN = Pattern.compile("(.*?)·?10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)");
+
+  /// A decimal, a letter that stands for a place, a word, a figure, or a sign.
+  private static final Pattern TOKEN =
+      Pattern.compile("[0-9]+[.,][0-9]+|[ijk](?![a-hl-z])|\\p{L}+|[0-9]|\\S");
 
   private Speech() {}
 
@@ -40,7 +56,7 @@ public final class Speech {
     return switch (box) {
       case Box.Atom(var text, var style) ->
           style == Box.Style.NUMBER
-              ? " " + text.replace("−", "minus ").replace("\u2009", "") + " "
+              ? " " + number(text) + " "
               : " " + SIGNS.getOrDefault(text.strip().isEmpty() ? text : text.strip(), text) + " ";
       case Box.Row(var parts) -> parts.stream().map(Speech::say).collect(Collectors.joining(" "));
       case Box.Fraction(var above, var below) -> grouped(above) + " over " + grouped(below);
@@ -65,11 +81,35 @@ public final class Speech {
     return compound ? " the quantity " + inner + " end quantity " : " " + inner + " ";
   }
 
+  /// Numbers of places one by one, decimals and words as they are: *E*₂₃, *χ*²₀.₀₅, *E* no.
   private static String index(Box index) {
-    return PlainText.of(index)
-        .codePoints()
-        .mapToObj(c -> c >= '0' && c <= '9' ? DIGITS.get(c - '0') : Character.toString(c))
-        .collect(Collectors.joining(PlainText.of(index).matches("[a-z]{3,}") ? "" : " ", " ", " "));
+    return TOKEN
+        .matcher(PlainText.of(index))
+        .results()
+        .map(MatchResult::group)
+        .map(
+            token ->
+                token.matches("[0-9]")
+                    ? DIGITS.get(token.charAt(0) - '0')
+                    : SIGNS.getOrDefault(token, token))
+        .collect(Collectors.joining(" ", " ", " "));
+  }
+
+  /// A number with its sign, and with its power of ten where it has one.
+  private static String number(String text) {
+    String plain = text.replace("−", "minus ").replace("\u2009", "");
+    Matcher power = POWER_OF_TEN.matcher(plain);
+    if (!power.matches()) {
+      return plain;
+    }
+    String exponent =
+        power
+            .group(2)
+            .chars()
+            .mapToObj(sign -> sign == '⁻' ? "minus " : "" + RAISED.indexOf(sign))
+            .collect(Collectors.joining());
+    return "%s 10 to the power %s"
+        .formatted(power.group(1).isEmpty() ? "" : power.group(1) + " times", exponent);
   }
 
   private static String exponent(Box exponent) {

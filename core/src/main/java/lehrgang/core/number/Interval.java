@@ -165,8 +165,15 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
         .orElse(Value.ZERO);
   }
 
-  /// @param exponent 1 or more
+  /// @param exponent 0 or more; anything to the power 0 is 1, also 0 itself
+  /// @throws IllegalArgumentException if the exponent is negative
   public Interval power(int exponent) {
+    if (exponent < 0) {
+      throw new IllegalArgumentException("negative exponent: " + exponent);
+    }
+    if (exponent == 0) {
+      return of(Value.ONE);
+    }
     Optional<Rational> only = fraction();
     if (only.isPresent() || exponent == 1) {
       return only.map(base -> of(base.power(exponent))).orElse(this);

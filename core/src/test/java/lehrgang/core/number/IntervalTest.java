@@ -131,4 +131,12 @@ class IntervalTest {
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessage("a range cannot go from 2 down to 1");
   }
+
+  @Test
+  void anythingToThePowerNoughtIsOne() {
+    Interval range = Interval.of(Value.of(-2), Value.ratio(1, 3));
+    assertThat(range.power(0)).isEqualTo(Interval.of(Value.ONE));
+    assertThat(Interval.of(Value.ZERO).power(0)).isEqualTo(Interval.of(Value.ONE));
+    assertThatThrownBy(() -> range.power(-1)).hasMessageContaining("-1");
+  }
 }
