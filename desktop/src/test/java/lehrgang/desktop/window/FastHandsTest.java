@@ -90,6 +90,19 @@ class FastHandsTest {
   }
 
   @Test
+  void linesThatEndBeforeTheFirstIsTakenAreTakenOneByOne() {
+    Node line = driver.find("key-in");
+    inOneTurn(line, "Lake loop 11 12 13\nGorge path 21 22 23\nSummit way 31 32 33\n");
+    driver.await(() -> driver.solution().table().cells().get(2).getFirst().equals("31"));
+    assertThat(driver.solution().table().rows()).hasSize(3);
+    assertThat(driver.solution().table().cells())
+        .containsExactly(
+            List.of("11", "12", "13"), List.of("21", "22", "23"), List.of("31", "32", "33"));
+    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEmpty();
+    assertThat(uncaught).isEmpty();
+  }
+
+  @Test
   void whatIsTypedWhileALineIsTakenStays() {
     Node line = driver.find("key-in");
     inOneTurn(line, "Lake loop 11 12 13\nGorge");

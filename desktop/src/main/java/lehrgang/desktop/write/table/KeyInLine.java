@@ -23,6 +23,9 @@ final class KeyInLine extends VBox {
   private final TextField field = new TextField();
   private final Label answer = Labels.label("", Style.HINT);
 
+  /// So much of the text belongs to lines that were ended and are still to be taken.
+  private int ended;
+
   KeyInLine(OpenSolution solution) {
     this.solution = solution;
     Label name = Labels.label(Words.of("keyed.name"), Style.PICKER_NAME);
@@ -33,7 +36,9 @@ final class KeyInLine extends VBox {
     field.setPrefColumnCount(30);
     field.setOnAction(
         _ -> {
-          String line = field.getText();
+          String text = field.getText();
+          String line = text.substring(Math.min(ended, text.length()));
+          ended = text.length();
           Platform.runLater(() -> take(line));
         });
     HBox row = new HBox(name, field);
@@ -53,10 +58,12 @@ final class KeyInLine extends VBox {
   /// Takes the line after the key that ended it is done with: the toolkit goes on with the old text
   /// of a field while one of its own key events is under way. What was typed since then stays.
   private void take(String line) {
+    ended = Math.max(0, ended - line.length());
     switch (KeyedLine.into(solution.now().table(), line)) {
       case Checked.Good<KeyedLine.Taken>(var taken) -> {
-        if (field.getText().startsWith(line)) {
-          field.deleteText(0, line.length());
+        int at = field.getText().indexOf(line);
+        if (at >= 0) {
+          field.deleteText(at, at + line.length());
         }
         solution.edit("", now -> now.withTable(taken.table()));
         say(taken.note());
