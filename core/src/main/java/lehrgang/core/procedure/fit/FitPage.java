@@ -1,6 +1,5 @@
 package lehrgang.core.procedure.fit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.data.FrequencyTable;
@@ -12,7 +11,6 @@ import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
-import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExpectedConditions;
 import lehrgang.core.procedure.parts.FrequencySteps;
@@ -34,7 +32,6 @@ final class FitPage implements WorkedPage {
   private final Decided decided;
   private final FrequencySteps front;
   private final Sentences say;
-  private final CommonSteps common;
   private final ExpectedConditions conditions;
 
   FitPage(FrequencyTable table, Choices choices, Lines lines, Evaluation values) {
@@ -43,7 +40,6 @@ final class FitPage implements WorkedPage {
     this.decided = Decided.of(values);
     this.front = new FrequencySteps(table, choices, lines, values);
     this.say = front.sentences();
-    this.common = new CommonSteps(say, decided);
     this.conditions = new ExpectedConditions(lines, values, choices, say);
   }
 
@@ -66,9 +62,9 @@ final class FitPage implements WorkedPage {
         front.steps().contributionsStep(),
         statistic(),
         DECIDING.criticalStep(say, values, reach),
-        pValue(),
-        conclusion(),
-        front.steps().closerLook(decided));
+        front.steps().pValue(reach, "p.meaning." + front.story()),
+        front.steps().conclusion(decided, conditions, "conclusion." + front.story()),
+        front.steps().closerLook(decided, List.of("resid", "adj"), "closer-look.residuals.fit"));
   }
 
   /// Mergers of neighbours, and what does not need the curve.
@@ -92,26 +88,5 @@ final class FitPage implements WorkedPage {
                 TypedNumbers.ESTIMATED.id(),
                 ESTIMATED),
             Block.Working.of(ChiSquaredDecision.DF)));
-  }
-
-  private Step pValue() {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach));
-    blocks.add(say.prose("p.meaning." + front.story()));
-    return new Step("p", say.summary("p").with("p", new Phrase.Stated(DECIDING.p())), blocks);
-  }
-
-  private Step conclusion() {
-    List<Block> remarks = new ArrayList<>();
-    if (conditions.fail()) {
-      remarks.add(conditions.doubt("conclusion.condition-fails"));
-    }
-    return common.conclusion(
-        DECIDING.comparisons(decided),
-        "conclusion." + front.story(),
-        DECIDING.p(),
-        remarks,
-        DECIDING
-            .reported(say.phrase("conclusion.report.fit"))
-            .with("effect", new Phrase.Reported(W, 2, Phrase.LeadingZero.KEPT)));
   }
 }

@@ -19,9 +19,7 @@ import lehrgang.core.procedure.parts.CategorySteps;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
-import lehrgang.core.procedure.parts.EffectInWords;
 import lehrgang.core.procedure.parts.ExpectedConditions;
-import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
@@ -106,9 +104,9 @@ final class DistributionPage implements WorkedPage {
         steps.contributionsStep(),
         statistic(),
         DECIDING.criticalStep(say, values, reach()),
-        pValue(),
-        conclusion(),
-        closerLook());
+        steps.pValue(reach(), "p.meaning.named"),
+        steps.conclusion(decided, conditions, "conclusion.named"),
+        steps.closerLook(decided, List.of("resid"), "closer-look.residuals.named"));
   }
 
   /// The most degrees of freedom that so many classes can have.
@@ -245,46 +243,5 @@ final class DistributionPage implements WorkedPage {
             say.remark(Tone.CHECKED, "statistic.second-route"),
             say.prose(isStated() ? "statistic.df.fit" : "statistic.df.named.estimated"),
             Block.Working.of(ChiSquaredDecision.DF)));
-  }
-
-  private Step pValue() {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach()));
-    blocks.add(say.prose("p.meaning.named"));
-    return new Step("p", say.summary("p").with("p", new Phrase.Stated(DECIDING.p())), blocks);
-  }
-
-  private Step conclusion() {
-    List<Block> remarks = new ArrayList<>();
-    if (conditions.fail()) {
-      remarks.add(conditions.doubt("conclusion.condition-fails"));
-    }
-    return common.conclusion(
-        DECIDING.comparisons(decided),
-        "conclusion.named",
-        DECIDING.p(),
-        remarks,
-        DECIDING
-            .reported(say.phrase("conclusion.report.fit"))
-            .with("effect", new Phrase.Reported(W, 2, Phrase.LeadingZero.KEPT)));
-  }
-
-  private Step closerLook() {
-    List<Block> blocks = new ArrayList<>();
-    blocks.add(say.prose("closer-look.drives"));
-    blocks.add(steps.contributions().bars(say));
-    blocks.add(
-        Block.PairedBars.counts(
-            steps.columns("table.observed.plain", List.of("O"), List.of(N)),
-            steps.columns("table.expected.fit", List.of("E"), List.of(N))));
-    blocks.add(say.prose("closer-look.residuals.named"));
-    blocks.add(
-        new Block.Tables(List.of(steps.shaded("table.residuals", List.of("resid"), List.of()))));
-    blocks.add(new Block.Working(lines.family("resid"), steps.example("resid")));
-    blocks.add(say.prose("closer-look.effect.fit"));
-    blocks.add(Block.Working.of(W));
-    blocks.addAll(EffectInWords.W.of(decided, say));
-    blocks.add(say.prose("closer-look.sample-size"));
-    blocks.add(SampleSizeLines.table());
-    return new Step("closer-look", say.summary("closer-look"), blocks);
   }
 }

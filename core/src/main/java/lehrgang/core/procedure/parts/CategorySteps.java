@@ -123,7 +123,38 @@ public final class CategorySteps {
         : Optional.of(new Mergers(rows, labels, List.of("")));
   }
 
-  public Step closerLook(Decided decided) {
+  /// The p-value with its working, and what it means.
+  ///
+  /// @param reach   the most degrees of freedom that the shape of the data allows
+  /// @param meaning the key of the sentence
+  public Step pValue(int reach, String meaning) {
+    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach));
+    blocks.add(say.prose(meaning));
+    return new Step(
+        "p", say.summary("p").with("p", new Phrase.Stated(ChiSquaredDecision.plain().p())), blocks);
+  }
+
+  /// Both comparisons, the decision in words, and the report.
+  ///
+  /// @param sentence the key of the conclusion, without its ending
+  public Step conclusion(Decided decided, ExpectedConditions conditions, String sentence) {
+    ChiSquaredDecision deciding = ChiSquaredDecision.plain();
+    List<Block> remarks =
+        conditions.fail() ? List.of(conditions.doubt("conclusion.condition-fails")) : List.of();
+    return new CommonSteps(say, decided)
+        .conclusion(
+            deciding.comparisons(decided),
+            sentence,
+            deciding.p(),
+            remarks,
+            deciding
+                .reported(say.phrase("conclusion.report.fit"))
+                .with("effect", new Phrase.Reported(W, 2, Phrase.LeadingZero.KEPT)));
+  }
+
+  /// @param residuals the families of residuals; the last one is worked out
+  /// @param about     the key of the sentence about them
+  public Step closerLook(Decided decided, List<String> residuals, String about) {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.drives"));
     blocks.add(contributions.bars(say));
@@ -131,10 +162,9 @@ public final class CategorySteps {
         Block.PairedBars.counts(
             columns("table.observed.plain", List.of("O"), List.of(N)),
             columns("table.expected.fit", List.of("E"), List.of(N))));
-    blocks.add(say.prose("closer-look.residuals.fit"));
-    blocks.add(
-        new Block.Tables(List.of(shaded("table.residuals", List.of("resid", "adj"), List.of()))));
-    blocks.add(new Block.Working(lines.family("adj"), example("adj")));
+    blocks.add(say.prose(about));
+    blocks.add(new Block.Tables(List.of(shaded("table.residuals", residuals, List.of()))));
+    blocks.add(new Block.Working(lines.family(residuals.getLast()), example(residuals.getLast())));
     blocks.add(say.prose("closer-look.effect.fit"));
     blocks.add(Block.Working.of(W));
     blocks.addAll(EffectInWords.W.of(decided, say));
