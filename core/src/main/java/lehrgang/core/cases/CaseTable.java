@@ -49,11 +49,17 @@ public final class CaseTable {
     private final List<int[]> rows = new ArrayList<>();
     private final List<Map<String, Integer>> known = new ArrayList<>();
 
+    /// Begins a table.
+    ///
+    /// @param columns the columns' names, in order
     public Collector(List<String> columns) {
       this.columns = columns;
       columns.forEach(_ -> known.add(new HashMap<>()));
     }
 
+    /// Adds a record.
+    ///
+    /// @param fields by column; a missing one is empty, one beyond the last column is left out
     public Collector add(List<String> fields) {
       int[] row = new int[columns.size()];
       for (int j = 0; j < row.length; j++) {
@@ -70,10 +76,12 @@ public final class CaseTable {
       return this;
     }
 
+    /// How many records were added so far.
     public int size() {
       return rows.size();
     }
 
+    /// The table of all that was added.
     public CaseTable finish() {
       String[][] texts =
           known.stream().map(column -> new String[column.size()]).toArray(String[][]::new);
@@ -85,20 +93,31 @@ public final class CaseTable {
     }
   }
 
+  /// A table in one go.
+  ///
+  /// @param columns the columns' names, in order
+  /// @param rows the fields of each record, as [Collector#add] takes them
   public static CaseTable of(List<String> columns, List<List<String>> rows) {
     Collector collector = new Collector(columns);
     rows.forEach(collector::add);
     return collector.finish();
   }
 
+  /// The columns' names, in order.
   public List<String> columns() {
     return columns;
   }
 
+  /// How many records there are.
   public int size() {
     return rows.length;
   }
 
+  /// A field as it was recorded.
+  ///
+  /// @param row the record's place, from 0
+  /// @param column the column's place, from 0
+  /// @throws IndexOutOfBoundsException if there is no such record or column
   public String field(int row, int column) {
     return texts[column][rows[row][column]];
   }

@@ -1,6 +1,7 @@
 package lehrgang.core.cases;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +19,7 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
     /// A number on an edge belongs to the class below it.
     RIGHT;
 
+    /// As it stands in files.
     public String key() {
       return name().toLowerCase(Locale.ROOT);
     }
@@ -29,6 +31,7 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
     /// There is a class below the first edge and one above the last.
     OPEN;
 
+    /// As it stands in files.
     public String key() {
       return name().toLowerCase(Locale.ROOT);
     }
@@ -86,7 +89,15 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
 
   /// Edges that are round numbers and make about `many` classes of some numbers; the few at the far
   /// ends, such as a misprint, do not stretch them.
+  ///
+  /// @param numbers one or more
+  /// @param many 1 or more
+  /// @throws IllegalArgumentException if there are no numbers, or `many` is below 1
   public static Classing proposed(List<BigDecimal> numbers, int many) {
+    if (numbers.isEmpty() || many < 1) {
+      throw new IllegalArgumentException(
+          "%d classes of %d numbers".formatted(many, numbers.size()));
+    }
     List<BigDecimal> sorted = numbers.stream().sorted().toList();
     int spare = sorted.size() / 100;
     double low = sorted.get(spare).doubleValue();
@@ -97,8 +108,7 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
     BigDecimal step =
         new BigDecimal(lead <= 1 ? "1" : lead <= 2 ? "2" : lead <= 5 ? "5" : "10")
             .scaleByPowerOfTen((int) Math.round(Math.log10(power)));
-    BigDecimal edge =
-        new BigDecimal(low).divide(step, 0, java.math.RoundingMode.FLOOR).multiply(step);
+    BigDecimal edge = new BigDecimal(low).divide(step, 0, RoundingMode.FLOOR).multiply(step);
     List<BigDecimal> edges = new ArrayList<>();
     edges.add(edge);
     while (edge.doubleValue() <= high) {

@@ -25,6 +25,9 @@ public enum DateOrder {
 
   /// The day that a text spells, if it spells one that exists; a time of day after it is passed
   /// over.
+  ///
+  /// @param text a day of the years 1 to 9999 in digits; a year of two digits is one of this
+  ///     century
   public Optional<LocalDate> read(String text) {
     Matcher matcher = FORM.matcher(text.strip());
     if (!matcher.matches()) {
@@ -56,6 +59,7 @@ public enum DateOrder {
         .toList();
   }
 
+  /// As it stands in files.
   public String key() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }

@@ -39,6 +39,8 @@ public enum DatePart {
     return names;
   }
 
+  /// The name of this part of a day: its weekday, month or season (of the northern year, by whole
+  /// months), or its year in digits.
   public String of(LocalDate day) {
     return switch (this) {
       case WEEKDAY -> names.get(day.getDayOfWeek().getValue() - 1);
@@ -50,6 +52,7 @@ public enum DatePart {
     };
   }
 
+  /// As it stands in files.
   public String key() {
     return name().toLowerCase(Locale.ROOT);
   }

@@ -25,6 +25,8 @@ public enum DecimalSign {
   }
 
   /// The number that a text spells, if it spells one.
+  ///
+  /// @param text at most 40 characters; digits may stand in groups of three
   public Optional<BigDecimal> read(String text) {
     String plain = text.strip().replace('−', '-');
     if (plain.isEmpty() || plain.length() > LONGEST) {
@@ -43,6 +45,7 @@ public enum DecimalSign {
     return Optional.of(plain.startsWith("-") ? size.negate() : size);
   }
 
+  /// As it stands in files.
   public String key() {
     return name().toLowerCase(Locale.ROOT);
   }

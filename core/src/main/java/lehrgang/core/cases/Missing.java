@@ -13,6 +13,7 @@ public enum Missing {
   /// There is no row before it to compare with.
   NO_ROW_BEFORE;
 
+  /// As it stands in files.
   public String key() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }

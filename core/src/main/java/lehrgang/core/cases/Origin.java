@@ -21,6 +21,7 @@ public record Origin(Records records, Recipe recipe, Tally tally) {
   ///
   /// @param axis 0 for the column that gives the rows, 1 for the one that gives the columns, 2 for
   ///     the one that gives the layers
+  /// @throws IllegalArgumentException if `axis` is not 0, 1 or 2
   public Map<String, Long> categories(int axis) {
     TableEntry table = tally.table();
     int rows = table.rows().size();
@@ -31,7 +32,8 @@ public record Origin(Records records, Recipe recipe, Tally tally) {
             switch (axis) {
               case 0 -> table.rows().get(i % rows);
               case 1 -> table.columns().get(j);
-              default -> table.layers().get(i / rows);
+              case 2 -> table.layers().get(i / rows);
+              default -> throw new IllegalArgumentException("no axis " + axis);
             };
         counts.merge(label, Long.parseLong(table.cells().get(i).get(j)), Long::sum);
       }

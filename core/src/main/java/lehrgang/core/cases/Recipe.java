@@ -17,22 +17,27 @@ public record Recipe(List<RecipeStep> steps, Count count) {
   /// @param columns the column that gives the columns; blank for one variable
   /// @param layers  the column that gives the layers; blank without layers
   public record Count(Form form, String rows, String columns, String layers) {
+    /// A count without layers.
     public Count(Form form, String rows, String columns) {
       this(form, rows, columns, "");
     }
 
+    /// The categories of one column.
     public static Count one(String column) {
       return new Count(Form.ONE, column, "");
     }
 
+    /// Two columns against each other.
     public static Count two(String rows, String columns) {
       return new Count(Form.TWO, rows, columns);
     }
 
+    /// With another column for the rows.
     public Count withRows(String column) {
       return new Count(form, column, columns, layers);
     }
 
+    /// With another column for the columns.
     public Count withColumns(String column) {
       return new Count(form, rows, column, layers);
     }
@@ -69,10 +74,12 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     /// Two columns against each other, within each category of a third.
     LAYERS;
 
+    /// As it stands in files.
     public String key() {
       return name().toLowerCase(Locale.ROOT);
     }
 
+    /// The form that a key stands for; empty for an unknown one.
     public static Optional<Form> ofKey(String key) {
       return Arrays.stream(values()).filter(form -> form.key().equals(key)).findFirst();
     }
@@ -82,22 +89,32 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     steps = List.copyOf(steps);
   }
 
+  /// With something else counted in the end.
   public Recipe withCount(Count changed) {
     return new Recipe(steps, changed);
   }
 
+  /// With one more step at the end.
   public Recipe withStep(RecipeStep step) {
     List<RecipeStep> more = new ArrayList<>(steps);
     more.add(step);
     return new Recipe(more, count);
   }
 
+  /// With another step in the place of one.
+  ///
+  /// @param place from 0
+  /// @throws IndexOutOfBoundsException if there is no such step
   public Recipe withStep(int place, RecipeStep step) {
     List<RecipeStep> changed = new ArrayList<>(steps);
     changed.set(place, step);
     return new Recipe(changed, count);
   }
 
+  /// Without a step.
+  ///
+  /// @param place from 0
+  /// @throws IndexOutOfBoundsException if there is no such step
   public Recipe withoutStep(int place) {
     List<RecipeStep> fewer = new ArrayList<>(steps);
     fewer.remove(place);
@@ -105,6 +122,9 @@ public record Recipe(List<RecipeStep> steps, Count count) {
   }
 
   /// With a step and the one before it changed about.
+  ///
+  /// @param place of the later one, 1 or more
+  /// @throws IndexOutOfBoundsException if there is no such step, or none before it
   public Recipe withStepEarlier(int place) {
     List<RecipeStep> moved = new ArrayList<>(steps);
     moved.add(place - 1, moved.remove(place));
@@ -112,6 +132,10 @@ public record Recipe(List<RecipeStep> steps, Count count) {
   }
 
   /// Every column that there is after the first `steps` steps.
+  ///
+  /// @param recorded the columns of the records
+  /// @param many 0 to the number of steps
+  /// @throws IndexOutOfBoundsException if there are not so many steps
   public List<String> columnsAfter(List<String> recorded, int many) {
     Set<String> all = new LinkedHashSet<>(recorded);
     steps.subList(0, many).forEach(step -> step.into().ifPresent(all::add));

@@ -29,6 +29,7 @@ public sealed interface RecipeStep {
     AT_LEAST,
     AT_MOST;
 
+    /// As it stands in files.
     public String key() {
       return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }

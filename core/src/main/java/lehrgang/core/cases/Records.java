@@ -8,8 +8,10 @@ public sealed interface Records {
   /// What they are called, such as the name of their file.
   String name();
 
+  /// The columns' names, in order.
   List<String> columns();
 
+  /// How numbers are written in them.
   DecimalSign sign();
 
   /// They stay with the solution.

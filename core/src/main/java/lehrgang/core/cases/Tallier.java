@@ -22,6 +22,8 @@ public final class Tallier {
   @FunctionalInterface
   public interface Row {
     /// A field as [Spellings#written] gives it.
+    ///
+    /// @throws IndexOutOfBoundsException if there is no such column
     String field(int column);
   }
 

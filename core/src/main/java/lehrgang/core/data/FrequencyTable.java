@@ -29,6 +29,7 @@ public record FrequencyTable(
     EXPECTED_COUNTS,
     RATIO;
 
+    /// As it stands in files.
     public String key() {
       return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
@@ -40,10 +41,20 @@ public record FrequencyTable(
     ALLOWED
   }
 
+  /// @throws IllegalArgumentException if counts and shares do not fit the labels, or a count is
+  ///     below 0
   public FrequencyTable {
     labels = List.copyOf(labels);
     counts = List.copyOf(counts);
     weights = List.copyOf(weights);
+    if (counts.size() != labels.size() || weights.size() != labels.size()) {
+      throw new IllegalArgumentException(
+          "%d counts and %d shares for the categories %s"
+              .formatted(counts.size(), weights.size(), labels));
+    }
+    if (counts.stream().anyMatch(count -> count < 0)) {
+      throw new IllegalArgumentException("counts are 0 or more: " + counts);
+    }
   }
 
   /// All observations.

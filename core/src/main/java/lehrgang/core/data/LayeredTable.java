@@ -11,9 +11,14 @@ import lehrgang.core.wording.Phrase;
 /// @param tables        the table in each of them; a row or column of one of them may be empty, but
 ///     of all of them together none is
 public record LayeredTable(String layerVariable, List<String> layers, List<TwoWayTable> tables) {
+  /// @throws IllegalArgumentException if there are no tables, or not as many as layers
   public LayeredTable {
     layers = List.copyOf(layers);
     tables = List.copyOf(tables);
+    if (tables.isEmpty() || tables.size() != layers.size()) {
+      throw new IllegalArgumentException(
+          "%d tables for the layers %s".formatted(tables.size(), layers));
+    }
   }
 
   /// Labels and variables are the same in all layers.
@@ -21,11 +26,15 @@ public record LayeredTable(String layerVariable, List<String> layers, List<TwoWa
     return tables.getFirst();
   }
 
+  /// Whether each layer has two rows and two columns.
   public boolean isTwoByTwo() {
     return first().isTwoByTwo();
   }
 
   /// Whether every row and column of a layer has observations, so that its shares can be compared.
+  ///
+  /// @param layer from 0
+  /// @throws IndexOutOfBoundsException if there is no such layer
   public boolean compares(int layer) {
     TwoWayTable table = tables.get(layer);
     boolean rows = table.counts().stream().allMatch(row -> row.stream().anyMatch(c -> c > 0));

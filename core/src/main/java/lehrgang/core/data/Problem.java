@@ -42,10 +42,12 @@ public record Problem(Place place, Phrase sentence, Optional<Remedy> remedy) {
         : whole.substring(0, whole.offsetByCodePoints(0, LONGEST_QUOTED - 1)) + "…";
   }
 
+  /// A problem that the program has no remedy for.
   public Problem(Place place, Phrase sentence) {
     this(place, sentence, Optional.empty());
   }
 
+  /// With something that would mend it.
   public Problem with(Remedy offered) {
     return new Problem(place, sentence, Optional.of(offered));
   }

@@ -11,7 +11,15 @@ import lehrgang.core.wording.Phrase;
 public record SharesTable(String groupVariable, String outcome, List<Group> groups) {
   /// @param successes 0 to `trials`
   /// @param trials    1 or more
-  public record Group(String label, long successes, long trials) {}
+  public record Group(String label, long successes, long trials) {
+    /// @throws IllegalArgumentException if there are no trials, or successes are not among them
+    public Group {
+      if (trials < 1 || successes < 0 || successes > trials) {
+        throw new IllegalArgumentException(
+            "%d successes among %d trials".formatted(successes, trials));
+      }
+    }
+  }
 
   public SharesTable {
     groups = List.copyOf(groups);
@@ -47,8 +55,9 @@ public record SharesTable(String groupVariable, String outcome, List<Group> grou
                 .with("group", entry.rows().get(i))
                 .with("successes", successes)
                 .with("trials", trials));
+      } else {
+        groups.add(new Group(entry.rows().get(i).strip(), successes, trials));
       }
-      groups.add(new Group(entry.rows().get(i).strip(), successes, trials));
     }
     return Checked.of(
         reader.problems(),

@@ -46,6 +46,7 @@ public record TableEntry(
       return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
+    /// The form that a key stands for; empty for an unknown one.
     public static Optional<Form> ofKey(String key) {
       return Arrays.stream(values()).filter(form -> form.key().equals(key)).findFirst();
     }
@@ -70,6 +71,7 @@ public record TableEntry(
   /// Sums of counts up to here are safe in every program that reads our files.
   public static final long MOST_OBSERVATIONS = 9_000_000_000_000_000L;
 
+  /// @throws IllegalArgumentException if the cells do not fit the labels
   public TableEntry {
     rows = List.copyOf(rows);
     columns = List.copyOf(columns);
@@ -79,11 +81,15 @@ public record TableEntry(
     if (form == Form.LAYERS == layers.isEmpty()
         || cells.size() != rows.size() * Math.max(1, layers.size())
         || cells.stream().anyMatch(row -> row.size() != width)) {
-      throw new IllegalArgumentException("the cells do not fit the labels");
+      throw new IllegalArgumentException(
+          "the cells do not fit %d rows, %d columns and %d layers: %s"
+              .formatted(rows.size(), width, layers.size(), cells));
     }
   }
 
   /// A table without layers.
+  ///
+  /// @throws IllegalArgumentException if the cells do not fit the labels
   public TableEntry(
       Form form,
       String rowVariable,
@@ -95,6 +101,8 @@ public record TableEntry(
   }
 
   /// A two-way table.
+  ///
+  /// @throws IllegalArgumentException if the cells do not fit the labels
   public TableEntry(
       String rowVariable,
       String columnVariable,
@@ -110,6 +118,9 @@ public record TableEntry(
   }
 
   /// The two-way table in one layer.
+  ///
+  /// @param layer from 0
+  /// @throws IndexOutOfBoundsException if there is no such layer
   public TableEntry layer(int layer) {
     int first = layer * rows.size();
     return new TableEntry(
@@ -117,6 +128,8 @@ public record TableEntry(
   }
 
   /// With another text in a cell. A ratio such as `9:3:3:1` in a column of shares fills the column.
+  ///
+  /// @throws IndexOutOfBoundsException if there is no such cell
   public TableEntry withCell(int row, int column, String text) {
     List<String> parts = List.of(text.strip().split("\\s*:\\s*"));
     if (columns.get(column).equals(SHARE)
@@ -129,38 +142,62 @@ public record TableEntry(
   }
 
   /// With other texts in a column.
+  ///
+  /// @param texts one for each row
+  /// @throws IndexOutOfBoundsException if there is no such column
+  /// @throws IllegalArgumentException if there are not as many texts as rows
   public TableEntry withColumn(int column, List<String> texts) {
+    if (texts.size() != rows.size()) {
+      throw new IllegalArgumentException(
+          "%d texts for %d rows".formatted(texts.size(), rows.size()));
+    }
     return withCells(
         IntStream.range(0, rows.size())
             .mapToObj(i -> replaced(cells.get(i), column, texts.get(i)))
             .toList());
   }
 
+  /// With another label for a row.
+  ///
+  /// @param row from 0
+  /// @throws IndexOutOfBoundsException if there is no such row
   public TableEntry withRowLabel(int row, String label) {
     return with(replaced(rows, row, label), columns, layers, cells);
   }
 
+  /// With another label for a column.
+  ///
+  /// @param column from 0
+  /// @throws IndexOutOfBoundsException if there is no such column
   public TableEntry withColumnLabel(int column, String label) {
     return with(rows, replaced(columns, column, label), layers, cells);
   }
 
+  /// With another label for a layer.
+  ///
+  /// @param layer from 0
+  /// @throws IndexOutOfBoundsException if there is no such layer
   public TableEntry withLayerLabel(int layer, String label) {
     return with(rows, columns, replaced(layers, layer, label), cells);
   }
 
+  /// With other names for what the rows and the columns are.
   public TableEntry withVariables(String forRows, String forColumns) {
     return new TableEntry(form, forRows, forColumns, layerVariable, rows, columns, layers, cells);
   }
 
+  /// With another name for what the layers are.
   public TableEntry withLayerVariable(String forLayers) {
     return new TableEntry(
         form, rowVariable, columnVariable, forLayers, rows, columns, layers, cells);
   }
 
+  /// With one more row, last and without counts, in every layer.
   public TableEntry withRowAdded(String label) {
     return with(added(rows, label), columns, layers, inEachLayer(rows -> added(rows, blankRow())));
   }
 
+  /// With one more column, last and without counts, in every layer.
   public TableEntry withColumnAdded(String label) {
     return with(
         rows, added(columns, label), layers, cells.stream().map(row -> added(row, "")).toList());
@@ -173,10 +210,18 @@ public record TableEntry(
     return with(rows, columns, added(layers, label), more);
   }
 
+  /// Without a row, in every layer.
+  ///
+  /// @param row from 0
+  /// @throws IndexOutOfBoundsException if there is no such row
   public TableEntry withoutRow(int row) {
     return with(without(rows, row), columns, layers, inEachLayer(rows -> without(rows, row)));
   }
 
+  /// Without a column, in every layer.
+  ///
+  /// @param column from 0
+  /// @throws IndexOutOfBoundsException if there is no such column
   public TableEntry withoutColumn(int column) {
     return with(
         rows,
@@ -185,6 +230,11 @@ public record TableEntry(
         cells.stream().map(row -> without(row, column)).toList());
   }
 
+  /// Without a layer and its counts.
+  ///
+  /// @param layer from 0
+  /// @throws IndexOutOfBoundsException if there is no such layer
+  /// @throws IllegalArgumentException if it is the only one
   public TableEntry withoutLayer(int layer) {
     List<List<String>> fewer = new ArrayList<>(cells);
     fewer.subList(layer * rows.size(), (layer + 1) * rows.size()).clear();
@@ -195,6 +245,7 @@ public record TableEntry(
   ///
   /// @param first the upper of the two, counted from 0
   /// @param join  makes their cells into those of the joined row
+  /// @throws IndexOutOfBoundsException if there are no such two rows
   public TableEntry withRowsJoined(int first, String label, BinaryOperator<List<String>> join) {
     return with(
         without(replaced(rows, first, label), first + 1),

@@ -7,29 +7,49 @@ import lehrgang.core.wording.Phrase;
 ///
 /// @param rowVariable    what the rows tell apart
 /// @param columnVariable what the columns tell apart
-/// @param counts         by row, then column
+/// @param counts         by row, then column; 0 or more
 public record TwoWayTable(
     String rowVariable,
     String columnVariable,
     List<String> rows,
     List<String> columns,
     List<List<Long>> counts) {
+  /// @throws IllegalArgumentException if the counts do not fit the labels, or one is below 0
   public TwoWayTable {
     rows = List.copyOf(rows);
     columns = List.copyOf(columns);
     counts = counts.stream().map(List::copyOf).toList();
+    int width = columns.size();
+    if (counts.size() != rows.size() || counts.stream().anyMatch(row -> row.size() != width)) {
+      throw new IllegalArgumentException(
+          "the counts do not fit %d rows and %d columns: %s".formatted(rows.size(), width, counts));
+    }
+    if (counts.stream().flatMap(List::stream).anyMatch(count -> count < 0)) {
+      throw new IllegalArgumentException("counts are 0 or more: " + counts);
+    }
   }
 
+  /// A count.
+  ///
+  /// @param row from 0
+  /// @param column from 0
+  /// @throws IndexOutOfBoundsException if there is no such cell
   public long count(int row, int column) {
     return counts.get(row).get(column);
   }
 
   /// The observations of a row.
+  ///
+  /// @param row from 0
+  /// @throws IndexOutOfBoundsException if there is no such row
   public long rowTotal(int row) {
     return counts.get(row).stream().mapToLong(Long::longValue).sum();
   }
 
   /// The observations of a column.
+  ///
+  /// @param column from 0
+  /// @throws IndexOutOfBoundsException if there is no such column
   public long columnTotal(int column) {
     return counts.stream().mapToLong(row -> row.get(column)).sum();
   }
@@ -39,6 +59,7 @@ public record TwoWayTable(
     return counts.stream().flatMap(List::stream).mapToLong(Long::longValue).sum();
   }
 
+  /// Whether there are two rows and two columns.
   public boolean isTwoByTwo() {
     return rows.size() == 2 && columns.size() == 2;
   }

@@ -15,6 +15,8 @@ public final class TypedNumber {
   private TypedNumber() {}
 
   /// The exact value of what was typed, if it is a number of 0 or more.
+  ///
+  /// @param typed digits with a point or comma, a fraction or a percentage
   public static Optional<Rational> read(String typed) {
     String text = typed.strip();
     return text.endsWith("%")

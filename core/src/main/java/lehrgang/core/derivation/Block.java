@@ -69,6 +69,7 @@ public sealed interface Block {
       layers = List.copyOf(layers);
     }
 
+    /// The entry of a single table.
     public DataEntry(CellTable table) {
       this(List.of(table));
     }
@@ -130,6 +131,7 @@ public sealed interface Block {
       family = List.copyOf(family);
     }
 
+    /// The working of a line that stands alone.
     public static Working of(LineId line) {
       return new Working(List.of(line), line);
     }

@@ -48,6 +48,10 @@ public final class Derivation {
 
   /// What stands on the page besides, once every line has come to something.
   public interface Addition {
+    /// What is added to a step.
+    ///
+    /// @param values what every line comes to
+    /// @param lines all lines, with the added ones
     List<Block> blocks(Evaluation values, Lines lines);
   }
 
@@ -56,6 +60,8 @@ public final class Derivation {
   /// @param more     adds the lines
   /// @param step     the step whose blocks grow
   /// @param addition what is added to them
+  /// @throws IllegalArgumentException if the lines use what comes after them, or there is no such
+  ///     step
   public Derivation extended(Consumer<Lines> more, String step, Addition addition) {
     Lines all = lines.copy();
     more.accept(all);
@@ -67,6 +73,7 @@ public final class Derivation {
         values -> layout.apply(values).withAdded(step, addition.blocks(values, all)));
   }
 
+  /// The id of the procedure that made it.
   public String procedure() {
     return procedure;
   }
@@ -76,6 +83,7 @@ public final class Derivation {
     return lines.inOrder();
   }
 
+  /// What must hold for the curve to be a fair model.
   public List<Condition> conditions() {
     return conditions;
   }
@@ -95,6 +103,7 @@ public final class Derivation {
     return lines.line(id);
   }
 
+  /// The line of this id; empty if there is none.
   public Optional<Line> find(LineId id) {
     return lines.has(id) ? Optional.of(lines.line(id)) : Optional.empty();
   }

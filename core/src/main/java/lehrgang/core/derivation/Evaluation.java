@@ -113,8 +113,11 @@ public record Evaluation(Map<LineId, Result<Value>> results, Map<LineId, Result<
   }
 
   /// As [#of(LineId)], for an id as it is spelled.
+  ///
+  /// @throws IllegalArgumentException if `id` spells none
   public Value of(String id) {
-    return of(LineId.parse(id).orElseThrow());
+    return of(
+        LineId.parse(id).orElseThrow(() -> new IllegalArgumentException("no line id: " + id)));
   }
 
   /// −1, 0 or 1; 0 for a line without a value too.
@@ -138,6 +141,8 @@ public record Evaluation(Map<LineId, Result<Value>> results, Map<LineId, Result<
   }
 
   /// Its value as a whole number from 0 to `most`, where it is one.
+  ///
+  /// @param most 0 or more
   public OptionalInt whole(LineId id, int most) {
     return find(id)
         .filter(value -> value.isWhole() && value.signum() >= 0)

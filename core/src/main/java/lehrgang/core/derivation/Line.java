@@ -33,6 +33,7 @@ public record Line(
   /// @param formula the way as a formula
   public record SecondRoute(Phrase label, Expr formula) {}
 
+  /// A line of no special part, with one route to its number.
   public Line(LineId id, Symbol symbol, Phrase name, Phrase place, Expr formula, Kind kind) {
     this(id, symbol, name, place, formula, kind, Role.OTHER, Optional.empty());
   }
@@ -42,14 +43,20 @@ public record Line(
     this(id, symbol, name, name, formula, kind);
   }
 
+  /// With another symbol.
   public Line written(Symbol itsSymbol) {
     return new Line(id, itsSymbol, name, place, formula, kind, role, secondRoute);
   }
 
+  /// With a part to play.
   public Line as(Role itsRole) {
     return new Line(id, symbol, name, place, formula, kind, itsRole, secondRoute);
   }
 
+  /// With a second route to the same number.
+  ///
+  /// @param way what the route is, in words
+  /// @param other the formula of the second route
   public Line checkedBy(Phrase way, Expr other) {
     return new Line(
         id, symbol, name, place, formula, kind, role, Optional.of(new SecondRoute(way, other)));

@@ -99,6 +99,7 @@ public final class Lines {
     return line;
   }
 
+  /// Whether there is a line of this id.
   public boolean has(LineId id) {
     return lines.containsKey(id);
   }

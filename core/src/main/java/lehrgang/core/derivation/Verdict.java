@@ -22,6 +22,7 @@ public record Verdict(List<Item> items, Optional<Decision> decision, Phrase sent
       this.key = key;
     }
 
+    /// The ending of the keys of sentences about it.
     public String key() {
       return key;
     }
@@ -29,6 +30,7 @@ public record Verdict(List<Item> items, Optional<Decision> decision, Phrase sent
 
   /// @param form whether the line's symbol stands before its number
   public record Item(Phrase label, LineId line, Form form) {
+    /// A line whose number is shown.
     public Item(Phrase label, LineId line) {
       this(label, line, Form.NUMBER);
     }

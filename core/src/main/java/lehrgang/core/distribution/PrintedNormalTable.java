@@ -27,6 +27,8 @@ public record PrintedNormalTable(BigDecimal own, int column, List<Row> rows, boo
   /// @param areas to the right of `start` plus each of [#SECOND_DECIMALS]
   public record Row(BigDecimal start, List<BigDecimal> areas) {}
 
+  /// The rows around a point, on whichever side of 0; the last ones for a point that lies beyond
+  /// the table.
   public static PrintedNormalTable around(Value point) {
     BigDecimal size = point.magnitude().rounded(2);
     boolean reaches = size.compareTo(LAST) <= 0;

@@ -43,7 +43,11 @@ public record PrintedTable(int df, List<Row> rows) {
   /// and by tens from there, as books have it.
   ///
   /// @param reach the last row that may be asked for
+  /// @throws IllegalArgumentException if `reach` is below 1
   public static List<Row> reaching(int reach) {
+    if (reach < 1) {
+      throw new IllegalArgumentException("df must be 1 or more: " + reach);
+    }
     IntStream first = IntStream.rangeClosed(1, reach <= SHORT ? SHORT : LONG);
     IntStream further = IntStream.iterate(LONG + 10, df -> df < reach + 10, df -> df + 10);
     return IntStream.concat(first, further).mapToObj(PrintedTable::row).toList();
@@ -72,6 +76,7 @@ public record PrintedTable(int df, List<Row> rows) {
             .toList());
   }
 
+  /// The row of the degrees of freedom asked for.
   public Row ownRow() {
     return rows.stream().filter(row -> row.df() == df).findFirst().orElseThrow();
   }
@@ -84,6 +89,8 @@ public record PrintedTable(int df, List<Row> rows) {
         .findFirst();
   }
 
+  /// The entries of the own row that a statistic lies between; one of the ends is open where it
+  /// lies beyond all of them.
   public Bracket bracket(Value statistic) {
     List<BigDecimal> entries = ownRow().entries();
     int reached =

@@ -127,44 +127,60 @@ public sealed interface Expr {
   /// One formula where a condition is 1, another where it is 0; only the one that counts is read.
   record Cases(Expr when, Expr then, Expr otherwise) implements Expr {}
 
+  /// The number of a line.
   static Expr ref(LineId id) {
     return new Ref(id);
   }
 
+  /// A whole number as it is written in a formula.
   static Expr number(long whole) {
     return new Constant(Value.of(whole));
   }
 
+  /// A sum; without terms it is 0.
   static Expr sum(Expr... terms) {
     return new Sum(List.of(terms));
   }
 
+  /// A product; without factors it is 1.
   static Expr product(Expr... factors) {
     return new Product(List.of(factors));
   }
 
+  /// This less `right`.
   default Expr minus(Expr right) {
     return new Difference(this, right);
   }
 
+  /// This divided by `denominator`; without a value where that is 0.
   default Expr over(Expr denominator) {
     return new Quotient(this, denominator);
   }
 
+  /// A power.
+  ///
+  /// @param exponent 0 or more
   default Expr to(int exponent) {
     return new Power(this, exponent);
   }
 
+  /// This times itself.
   default Expr squared() {
     return new Power(this, 2);
   }
 
+  /// The square root; without a value where this is negative.
   default Expr root() {
     return new Root(this);
   }
 
   /// A sum over a family from one rule for its terms, so that symbol and terms cannot differ.
+  ///
+  /// @throws IllegalArgumentException if there are no members
   static <I> Expr total(String index, I general, List<I> members, Function<I, Expr> term) {
+    if (members.isEmpty()) {
+      throw new IllegalArgumentException("a sum over no members of " + general);
+    }
     return new Total(term.apply(general), index, members.stream().map(term).toList());
   }
 

@@ -18,31 +18,62 @@ public record LineId(String name, List<String> index) {
   private static final List<String> POSITIONS =
       IntStream.range(0, 100).mapToObj(Integer::toString).toList();
 
+  /// @throws IllegalArgumentException if the name does not begin with a letter
   public LineId {
+    if (name.isEmpty() || !Character.isLetter(name.charAt(0))) {
+      throw new IllegalArgumentException(
+          "a line's name begins with a letter: \"%s\"".formatted(name));
+    }
     index = List.copyOf(index);
   }
 
   private static String position(int i) {
-    return i >= 0 && i < POSITIONS.size() ? POSITIONS.get(i) : Integer.toString(i);
+    if (i < 0) {
+      throw new IllegalArgumentException("an index is 0 or more: " + i);
+    }
+    return i < POSITIONS.size() ? POSITIONS.get(i) : Integer.toString(i);
   }
 
+  /// The id of a line that stands alone.
+  ///
+  /// @throws IllegalArgumentException if the name does not begin with a letter
   public static LineId of(String name) {
     return new LineId(name, List.of());
   }
 
+  /// The id of a member of a family with one index.
+  ///
+  /// @param i from 1, or from 0 where outcomes are counted
+  /// @throws IllegalArgumentException if the name does not begin with a letter, or the index is
+  ///     below 0
   public static LineId of(String name, int i) {
     return new LineId(name, List.of(position(i)));
   }
 
+  /// The id of a member of a family with two indices.
+  ///
+  /// @param i from 1, or from 0 where outcomes are counted
+  /// @param j from 1
+  /// @throws IllegalArgumentException if the name does not begin with a letter, or an index is
+  ///     below 0
   public static LineId of(String name, int i, int j) {
     return new LineId(name, List.of(position(i), position(j)));
   }
 
+  /// The id of a cell's member in a layer.
+  ///
+  /// @param layer from 1
+  /// @param i from 1, or from 0 where outcomes are counted
+  /// @param j from 1
+  /// @throws IllegalArgumentException if the name does not begin with a letter, or an index is
+  ///     below 0
   public static LineId of(String name, int layer, int i, int j) {
     return new LineId(name, List.of(position(layer), position(i), position(j)));
   }
 
   /// The member that stands for all of its family in a symbol, such as *K*ᵢⱼ.
+  ///
+  /// @throws IllegalArgumentException if the name does not begin with a letter
   public static LineId general(String name, String... index) {
     return new LineId(name, List.of(index));
   }

@@ -21,6 +21,8 @@ public interface NamedFunction {
   String key();
 
   /// Why there is no value for these arguments; empty where there is one.
+  ///
+  /// @param arguments as many as the function has
   Optional<Cause> objection(List<Value> arguments);
 
   /// The value, always that of the written-out working.
@@ -44,6 +46,8 @@ public interface NamedFunction {
   Expr written(List<Expr> arguments, List<Value> values);
 
   /// The same number by an independent library, in double precision; empty where there is none.
+  ///
+  /// @param values as many as the function has arguments
   default OptionalDouble secondOpinion(List<Value> values) {
     return OptionalDouble.empty();
   }

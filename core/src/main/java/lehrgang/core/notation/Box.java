@@ -46,34 +46,42 @@ public sealed interface Box {
   /// Room for a student's answer.
   record Blank() implements Box {}
 
+  /// A letter for a number, which is set in italics.
   static Box variable(String text) {
     return new Atom(text, Style.VARIABLE);
   }
 
+  /// A word in a formula, which is set upright.
   static Box name(String text) {
     return new Atom(text, Style.NAME);
   }
 
+  /// A number as it is shown, its signs included.
   static Box number(String text) {
     return new Atom(text, Style.NUMBER);
   }
 
+  /// A sign between two parts, with its space on either side.
   static Box operator(String text) {
     return new Atom(text, Style.OPERATOR);
   }
 
+  /// Parts in a line, one after another.
   static Box row(Box... parts) {
     return new Row(List.of(parts));
   }
 
+  /// Something with an exponent.
   static Box raised(Box base, Box exponent) {
     return new Scripts(base, Optional.of(exponent), Optional.empty());
   }
 
+  /// Something with an index.
   static Box lowered(Box base, Box index) {
     return new Scripts(base, Optional.empty(), Optional.of(index));
   }
 
+  /// Something in round brackets that grow with it.
   static Box parenthesised(Box inner) {
     return new Fence("(", inner, ")");
   }

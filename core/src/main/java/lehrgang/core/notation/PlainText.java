@@ -11,6 +11,7 @@ public final class PlainText {
 
   private PlainText() {}
 
+  /// A formula in a line of characters, with brackets wherever a fraction or a root needs them.
   public static String of(Box box) {
     return switch (box) {
       case Box.Atom(var text, var style) ->

@@ -48,6 +48,7 @@ public final class Speech {
 
   private Speech() {}
 
+  /// A formula as it is read aloud, every sign in words.
   public static String of(Box box) {
     return say(box).replaceAll("\\s+", " ").strip();
   }

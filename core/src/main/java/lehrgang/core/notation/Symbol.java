@@ -9,14 +9,17 @@ import java.util.Optional;
 /// @param raised  part of the symbol, not a power; may be empty
 /// @param lowered index or distinguishing word; may be empty
 public record Symbol(String letter, String raised, String lowered) {
+  /// A letter or a short name without marks.
   public static Symbol of(String letter) {
     return new Symbol(letter, "", "");
   }
 
+  /// With another mark above.
   public Symbol raised(String mark) {
     return new Symbol(letter, mark, lowered);
   }
 
+  /// With another mark below.
   public Symbol lowered(String mark) {
     return new Symbol(letter, raised, mark);
   }
@@ -33,6 +36,7 @@ public record Symbol(String letter, String raised, String lowered) {
     return lowered(String.join(clear ? "" : ",", index));
   }
 
+  /// As it is set: one letter in italics, a name upright.
   public Box box() {
     Box base =
         letter.codePointCount(0, letter.length()) == 1 ? Box.variable(letter) : Box.name(letter);

@@ -49,6 +49,7 @@ public final class Tex {
 
   private Tex() {}
 
+  /// A formula in the markup of TeX's mathematics, without the dollars around it.
   public static String of(Box box) {
     return switch (box) {
       case Box.Atom(var text, var style) -> atom(text, style);

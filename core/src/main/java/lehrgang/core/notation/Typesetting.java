@@ -35,6 +35,7 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
   private static final int SHOWN_LEVELS = 3;
   private static final int LONGEST_ODD = 9;
 
+  /// A formula as it is set: brackets only where precedence needs them, long sums with an ellipsis.
   public Box box(Expr formula) {
     return switch (formula) {
       case Expr.Ref(var id) -> new Box.Linked(id, lines.apply(id));

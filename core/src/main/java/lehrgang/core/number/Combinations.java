@@ -9,6 +9,7 @@ public final class Combinations {
   /// C(n, k), 0 where `k` is negative or more than `n`.
   ///
   /// @param n 0 or more
+  /// @throws IllegalArgumentException if `n` is below 0
   public static BigInteger choose(int n, int k) {
     if (n < 0) {
       throw new IllegalArgumentException("cannot choose from " + n);

@@ -31,26 +31,40 @@ public record Decimals(Map<Kind, Integer> places) {
           Map.entry(Kind.CONDITION, 0),
           Map.entry(Kind.DECISION, 0));
 
+  /// @throws IllegalArgumentException if a number is not 0 to [#MOST]
   public Decimals {
     Map<Kind, Integer> all = new EnumMap<>(USUAL);
     places.forEach(
         (kind, number) -> {
-          if (number < 0 || number > MOST) {
-            throw new IllegalArgumentException("decimals must be 0 to " + MOST + ": " + number);
-          }
+          check(number);
           all.put(kind, number);
         });
     places = Collections.unmodifiableMap(all);
   }
 
+  /// Refuses a number of decimals that the program does not offer.
+  ///
+  /// @throws IllegalArgumentException if `number` is not 0 to [#MOST]
+  public static void check(int number) {
+    if (number < 0 || number > MOST) {
+      throw new IllegalArgumentException("decimals must be 0 to " + MOST + ": " + number);
+    }
+  }
+
+  /// The usual number for every sort of line.
   public static Decimals usual() {
     return new Decimals(USUAL);
   }
 
+  /// How many decimals lines of a sort have, 0 to [#MOST].
   public int of(Kind kind) {
     return places.get(kind);
   }
 
+  /// With another number for a sort.
+  ///
+  /// @param number 0 to [#MOST]
+  /// @throws IllegalArgumentException if it is not
   public Decimals with(Kind kind, int number) {
     Map<Kind, Integer> changed = new EnumMap<>(places);
     changed.put(kind, number);
@@ -58,6 +72,9 @@ public record Decimals(Map<Kind, Integer> places) {
   }
 
   /// The same number of decimals for every sort that is not a whole number or a level.
+  ///
+  /// @param number 0 to [#MOST]
+  /// @throws IllegalArgumentException if it is not
   public Decimals withAll(int number) {
     Decimals changed = this;
     for (Kind kind : Kind.values()) {

@@ -32,6 +32,7 @@ public final class Elementary {
 
   private Elementary() {}
 
+  /// π to the precision of [Value#PRECISION] and a few digits more.
   public static Real pi() {
     return PI;
   }

@@ -10,6 +10,7 @@ public record Format(NumberStyle style, Decimals decimals) {
 
   private static final int LEVEL_DIGITS = 12;
 
+  /// How a number of a sort is shown, and whether that is the number itself.
   public Shown show(Kind kind, Value value) {
     return switch (kind) {
       case P_VALUE, PROBABILITY -> style.pValue(value, decimals.of(kind));

@@ -64,6 +64,7 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
     return isPoint() && low.get() instanceof Rational only ? Optional.of(only) : Optional.empty();
   }
 
+  /// Whether a number lies in the range, its ends included.
   public boolean holds(Value number) {
     return low.filter(end -> end.compareTo(number) > 0).isEmpty()
         && high.filter(end -> end.compareTo(number) < 0).isEmpty();
@@ -93,10 +94,12 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
     return Stream.of(one, other).flatMap(Optional::stream).min(Comparator.naturalOrder());
   }
 
+  /// The range of −x for x in this one.
   public Interval negated() {
     return new Interval(high.map(Value::negated), low.map(Value::negated));
   }
 
+  /// The range of x + y for x in this one and y in `other`.
   public Interval plus(Interval other) {
     Optional<Rational> one = fraction();
     Optional<Rational> two = other.fraction();
@@ -111,10 +114,12 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
         a -> other.map(b -> new Real(decimal(a, outwards).add(decimal(b, outwards), outwards))));
   }
 
+  /// The range of x − y for x in this one and y in `other`.
   public Interval minus(Interval other) {
     return plus(other.negated());
   }
 
+  /// The range of x·y for x in this one and y in `other`.
   public Interval times(Interval other) {
     Optional<Rational> one = fraction();
     Optional<Rational> two = other.fraction();
@@ -196,6 +201,7 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
     return new Real(power);
   }
 
+  /// The range of |x| for x in this one.
   public Interval magnitude() {
     if (!holds(Value.ZERO)) {
       return low.filter(end -> end.signum() > 0).isPresent() ? this : negated();
@@ -227,6 +233,8 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
   }
 
   /// Every value that rounding a number of this range to so many places gives, half up.
+  ///
+  /// @param decimals 0 or more
   public Interval rounded(int decimals) {
     return new Interval(
         low.map(end -> Value.exactly(end.rounded(decimals))),
@@ -235,6 +243,8 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
 
   /// The numbers themselves and every value that rounding one of them to so many places *or more*
   /// can give, halves up or down.
+  ///
+  /// @param decimals 0 or more
   public Interval roundedToAtLeast(int decimals) {
     return new Interval(
         low.map(end -> lowest(end, decimals)),

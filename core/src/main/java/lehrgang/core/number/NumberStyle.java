@@ -22,11 +22,14 @@ public enum NumberStyle {
     this.decimalSign = decimalSign;
   }
 
+  /// The sign between whole part and decimals.
   public char decimalSign() {
     return decimalSign;
   }
 
   /// A fixed number of decimals, rounded half up from the exact value.
+  ///
+  /// @param decimals 0 or more
   public Shown fixed(Value value, int decimals) {
     if (value.isWhole() && decimals == 0) {
       return new Shown(write(value.rounded(0)), Relation.EQUAL);
@@ -41,6 +44,9 @@ public enum NumberStyle {
   }
 
   /// A p-value: never `0.0000`, never `1.0000` unless it is 1.
+  ///
+  /// @param p 0 to 1
+  /// @param decimals 0 or more
   public Shown pValue(Value p, int decimals) {
     if (compare(p, SMALLEST_NAMED) < 0) {
       return new Shown("10" + superscript(-300), Relation.BELOW);
@@ -66,7 +72,13 @@ public enum NumberStyle {
   }
 
   /// A number to `digits` significant digits; very large and very small ones as a power of ten.
+  ///
+  /// @param digits 1 or more
+  /// @throws IllegalArgumentException if `digits` is below 1
   public Shown significant(Value value, int digits) {
+    if (digits < 1) {
+      throw new IllegalArgumentException("significant digits must be 1 or more: " + digits);
+    }
     if (value.signum() == 0) {
       return new Shown("0", Relation.EQUAL);
     }
@@ -89,6 +101,8 @@ public enum NumberStyle {
   }
 
   /// A share as a percentage, such as `33.3 %`.
+  ///
+  /// @param decimals 0 or more
   public Shown percent(Value share, int decimals) {
     Shown hundredfold = fixed(share.times(Value.of(100)), decimals);
     return new Shown(hundredfold.text() + "\u00a0%", hundredfold.relation());

@@ -174,10 +174,12 @@ public final class Rational implements Value {
     return isSmall() ? new Rational(-above, below, null) : of(large.negate());
   }
 
+  /// The numerator of the fraction in lowest terms; it carries the sign.
   public BigInteger numerator() {
     return isSmall() ? BigInteger.valueOf(above) : large.getNumerator();
   }
 
+  /// The denominator of the fraction in lowest terms, 1 or more.
   public BigInteger denominator() {
     return isSmall() ? BigInteger.valueOf(below) : large.getDenominator();
   }

@@ -15,6 +15,7 @@ public record Shown(String text, Relation relation) {
       this.sign = sign;
     }
 
+    /// As it stands between symbol and number.
     public String sign() {
       return sign;
     }

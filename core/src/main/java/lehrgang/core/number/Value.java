@@ -19,10 +19,12 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   Value ZERO = Value.of(0);
   Value ONE = Value.of(1);
 
+  /// A whole number.
   static Rational of(long whole) {
     return Rational.whole(whole);
   }
 
+  /// A whole number of any size.
   static Rational of(BigInteger whole) {
     return Rational.of(BigFraction.of(whole));
   }
@@ -44,14 +46,21 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
         : ratio(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
   }
 
+  /// The exact value of a decimal as programs write it, with a point.
+  ///
+  /// @throws NumberFormatException if `decimal` is no such number
   static Rational exactly(String decimal) {
     return exactly(new BigDecimal(decimal));
   }
 
+  /// A decimal to the digits of [#PRECISION].
   static Real real(BigDecimal decimal) {
     return new Real(decimal.round(PRECISION));
   }
 
+  /// A number in double precision.
+  ///
+  /// @throws NumberFormatException if it is infinite or none
   static Real real(double number) {
     return new Real(new BigDecimal(number, PRECISION));
   }
@@ -60,16 +69,23 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   BigDecimal decimal();
 
   /// This number rounded half up, as on paper, from its exact value.
+  ///
+  /// @param decimals 0 or more; below 0, to tens, hundreds and so on
   BigDecimal rounded(int decimals);
 
+  /// −1, 0 or 1.
   int signum();
 
+  /// −x.
   Value negated();
 
+  /// The nearest number in double precision; infinite where it is too large, 0 where it is too
+  /// small.
   default double asDouble() {
     return decimal().doubleValue();
   }
 
+  /// Whether it is a whole number in exact arithmetic.
   default boolean isWhole() {
     return false;
   }
@@ -83,18 +99,21 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
         : decimal().intValueExact();
   }
 
+  /// The sum; exact where both are fractions.
   default Value plus(Value other) {
     return this instanceof Rational a && other instanceof Rational b
         ? a.plus(b)
         : new Real(decimal().add(other.decimal(), PRECISION));
   }
 
+  /// The difference; exact where both are fractions.
   default Value minus(Value other) {
     return this instanceof Rational a && other instanceof Rational b
         ? a.plus(b.negated())
         : new Real(decimal().subtract(other.decimal(), PRECISION));
   }
 
+  /// The product; exact where both are fractions.
   default Value times(Value other) {
     return this instanceof Rational a && other instanceof Rational b
         ? a.times(b)
@@ -108,12 +127,17 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
         : new Real(decimal().divide(other.decimal(), PRECISION));
   }
 
+  /// A power.
+  ///
+  /// @param exponent any whole number, for 0 not below 0
+  /// @throws ArithmeticException if this is 0 and `exponent` below 0
   default Value power(int exponent) {
     return this instanceof Rational a
         ? a.toPower(exponent)
         : new Real(decimal().pow(exponent, PRECISION));
   }
 
+  /// |x|.
   default Value magnitude() {
     return signum() < 0 ? negated() : this;
   }

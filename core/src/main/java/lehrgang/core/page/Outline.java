@@ -21,6 +21,7 @@ import lehrgang.core.wording.Wording;
 public final class Outline {
   private Outline() {}
 
+  /// The question, the typed table and the hypotheses, as far as they stand without numbers.
   public static List<PageStep> of(Solution solution) {
     Wording wording = Wording.in(solution.language(), solution.wording());
     return List.of(

@@ -127,10 +127,12 @@ public final class Page {
     return solution.language().toLanguageTag();
   }
 
+  /// The steps in their order, those that are left out for the audience not among them.
   public List<PageStep> steps() {
     return steps;
   }
 
+  /// The words of the page.
   public Wording wording() {
     return wording;
   }
@@ -140,6 +142,7 @@ public final class Page {
     return List.copyOf(derivation.lines().keySet());
   }
 
+  /// Whether the derivation has a line of this id.
   public boolean has(LineId id) {
     return derivation.find(id).isPresent();
   }
@@ -164,6 +167,7 @@ public final class Page {
     return numerals.shown(id);
   }
 
+  /// The part that a line plays; [Role#OTHER] for an id that there is not.
   public Role role(LineId id) {
     return derivation.find(id).map(line -> line.role()).orElse(Role.OTHER);
   }
@@ -173,6 +177,7 @@ public final class Page {
     return chains.chain(id);
   }
 
+  /// Whether the audience sees a line, and as what.
   public Appearance appearance(LineId id) {
     return numerals.mask().of(id);
   }

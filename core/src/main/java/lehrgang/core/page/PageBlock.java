@@ -121,6 +121,8 @@ public sealed interface PageBlock {
 
     /// The outcomes worth showing in a long list: around the observed one, and where the summed
     /// ones begin or end; a gap between two of them stands for the rest.
+    ///
+    /// @param most how many a list may have before it is shortened
     public List<Integer> briefly(int most) {
       if (outcomes.size() <= most) {
         return IntStream.range(0, outcomes.size()).boxed().toList();

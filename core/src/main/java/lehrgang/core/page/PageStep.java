@@ -36,6 +36,7 @@ public final class PageStep {
     this.setting = setting;
   }
 
+  /// The step's id.
   public String id() {
     return id;
   }
@@ -45,6 +46,7 @@ public final class PageStep {
     return number;
   }
 
+  /// The step's title, in words.
   public String title() {
     return title;
   }
@@ -59,6 +61,7 @@ public final class PageStep {
     return view;
   }
 
+  /// What the step is made of, set when it is first asked for.
   public synchronized List<PageBlock> blocks() {
     if (blocks.isEmpty()) {
       blocks = Optional.of(List.copyOf(setting.get()));

@@ -13,6 +13,7 @@ import lehrgang.core.wording.Wording;
 public final class ProvenanceSetter {
   private ProvenanceSetter() {}
 
+  /// The way from records to the counted table, in words.
   public static PageBlock.Provenance of(Origin origin, Wording wording) {
     Recipe recipe = origin.recipe();
     List<PageBlock.Stage> steps =

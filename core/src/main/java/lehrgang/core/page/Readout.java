@@ -23,6 +23,7 @@ public final class Readout {
     this.chains = new ChainSetter(derivation, numerals);
   }
 
+  /// The numbers of a solution as its author reads them.
   public static Readout of(Solution solution, Derivation derivation) {
     Lens lens = Lens.of(solution, Audience.FULL);
     Evaluation values = derivation.evaluate(lens.reading());

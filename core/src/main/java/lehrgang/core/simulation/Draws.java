@@ -14,11 +14,14 @@ public final class Draws {
     this.sorted = sorted;
   }
 
+  /// How many tables were drawn.
   public int size() {
     return sorted.length;
   }
 
   /// How many are at least as large as the observed one.
+  ///
+  /// @param observed 0 or more
   public int atLeast(double observed) {
     double bound = observed - TIE * Math.max(1, observed);
     int low = 0;
@@ -39,7 +42,13 @@ public final class Draws {
 
   /// A histogram from 0 to a little beyond nearly all draws and the observed statistic; the last
   /// class holds whatever lies further out.
+  ///
+  /// @param classes 1 or more
+  /// @throws IllegalArgumentException if `classes` is below 1
   public List<Bin> histogram(int classes, double observed) {
+    if (classes < 1) {
+      throw new IllegalArgumentException("a histogram has 1 class or more: " + classes);
+    }
     double nearlyAll = sorted[(int) (0.998 * (sorted.length - 1))];
     double end = Math.max(nearlyAll, Math.min(observed, 2 * nearlyAll)) * 1.08 + 1e-9;
     double width = end / classes;

@@ -27,11 +27,14 @@ public record Choices(
   /// The field of the significance level.
   public static final String LEVEL = "level";
 
+  /// @throws IllegalArgumentException if the decimals on the way are not 0 to [Decimals#MOST]
   public Choices {
     numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
     options = Collections.unmodifiableMap(new LinkedHashMap<>(options));
+    onTheWay.ifPresent(Decimals::check);
   }
 
+  /// What a new solution has: a level of 5 %, nothing else chosen.
   public static Choices usual() {
     return new Choices("0.05", Map.of(), Map.of(), Decimals.usual(), Optional.empty());
   }
@@ -43,12 +46,17 @@ public record Choices(
     return option.values().contains(chosen) ? chosen : option.usual();
   }
 
+  /// With an option set.
+  ///
+  /// @param id the option's
+  /// @param value one of those it has
   public Choices withOption(String id, String value) {
     Map<String, String> changed = new LinkedHashMap<>(options);
     changed.put(id, value);
     return new Choices(level, numbers, changed, decimals, onTheWay);
   }
 
+  /// With another level, as typed.
   public Choices withLevel(String typed) {
     return new Choices(typed, numbers, options, decimals, onTheWay);
   }
@@ -63,6 +71,9 @@ public record Choices(
     return field.equals(LEVEL) ? level : numbers.getOrDefault(field, otherwise);
   }
 
+  /// With something typed into a field.
+  ///
+  /// @param field [#LEVEL] or the id of a number
   public Choices withTyped(String field, String text) {
     if (field.equals(LEVEL)) {
       return withLevel(text);
@@ -72,10 +83,14 @@ public record Choices(
     return new Choices(level, changed, options, decimals, onTheWay);
   }
 
+  /// With other numbers of decimals.
   public Choices withDecimals(Decimals changed) {
     return new Choices(level, numbers, options, changed, onTheWay);
   }
 
+  /// With lines rounded on the way, or not.
+  ///
+  /// @param places the decimals; empty for exact lines
   public Choices withOnTheWay(Optional<Integer> places) {
     return new Choices(level, numbers, options, decimals, places);
   }

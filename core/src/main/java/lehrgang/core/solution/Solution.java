@@ -43,14 +43,17 @@ public record Solution(
     wording = Collections.unmodifiableMap(new LinkedHashMap<>(wording));
   }
 
+  /// What students get of a step; all of it where nothing was chosen.
   public StudentView studentView(String step) {
     return students.getOrDefault(step, StudentView.GIVEN);
   }
 
+  /// How numbers are written in its language.
   public NumberStyle numberStyle() {
     return language.getLanguage().equals("de") ? NumberStyle.COMMA : NumberStyle.POINT;
   }
 
+  /// With another question.
   public Solution withQuestion(Question changed) {
     return new Solution(changed, language, table, procedure, choices, students, wording, origin);
   }
@@ -73,18 +76,24 @@ public record Solution(
         Optional.of(counted));
   }
 
+  /// With another procedure.
+  ///
+  /// @param changed its id
   public Solution withProcedure(String changed) {
     return new Solution(question, language, table, changed, choices, students, wording, origin);
   }
 
+  /// With other choices.
   public Solution withChoices(Choices changed) {
     return new Solution(question, language, table, procedure, changed, students, wording, origin);
   }
 
+  /// With another choice of what students get, by step.
   public Solution withStudentViews(Map<String, StudentView> changed) {
     return new Solution(question, language, table, procedure, choices, changed, wording, origin);
   }
 
+  /// With another choice of what students get of one step.
   public Solution withStudentView(String step, StudentView view) {
     Map<String, StudentView> changed = new LinkedHashMap<>(students);
     changed.put(step, view);

@@ -17,6 +17,7 @@ public enum StudentView {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
+  /// The view that a key stands for; empty for an unknown one.
   public static Optional<StudentView> ofKey(String key) {
     return Arrays.stream(values()).filter(view -> view.key().equals(key)).findFirst();
   }

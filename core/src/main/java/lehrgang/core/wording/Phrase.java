@@ -46,6 +46,9 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     fillings = Collections.unmodifiableMap(fillings);
   }
 
+  /// A sentence without gaps, or with gaps yet to be filled.
+  ///
+  /// @param key its key in the bundle
   public static Phrase of(String key) {
     return new Phrase(key, Map.of());
   }
@@ -55,6 +58,7 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     return Phrase.of("place.margin").with("label", text);
   }
 
+  /// With a gap filled.
   public Phrase with(String gap, Filling filling) {
     return with(Map.of(gap, filling));
   }
@@ -69,22 +73,27 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     return new Phrase(key, more);
   }
 
+  /// With a gap filled by the user's own words.
   public Phrase with(String gap, String words) {
     return with(gap, new Words(words));
   }
 
+  /// With a gap filled by a whole number.
   public Phrase with(String gap, long number) {
     return with(gap, NumberStyle.whole(number));
   }
 
+  /// With a gap filled by the shown number of a line.
   public Phrase with(String gap, LineId line) {
     return with(gap, new Number(line));
   }
 
+  /// With a gap filled by a symbol.
   public Phrase with(String gap, Symbol symbol) {
     return with(gap, new Written(symbol));
   }
 
+  /// With a gap filled by a phrase.
   public Phrase with(String gap, Phrase phrase) {
     return with(gap, new Nested(phrase));
   }

@@ -69,15 +69,19 @@ public final class Wording {
     return new Wording(bundle, own);
   }
 
+  /// The English words, none of them rewritten.
   public static Wording english() {
     return in(Locale.ENGLISH, Map.of());
   }
 
+  /// Whether there is a sentence of this key.
   public boolean has(String key) {
     return own.containsKey(key) || bundle.containsKey(key);
   }
 
   /// The sentence as it stands in the bundle or was rewritten, gaps and marks included.
+  ///
+  /// @throws MissingResourceException if there is none of this key
   public String template(String key) {
     String rewritten = own.get(key);
     return rewritten != null ? rewritten : bundle.getString(key);
@@ -88,6 +92,9 @@ public final class Wording {
     return Span.plain(spans(phrase, NONE));
   }
 
+  /// The sentence of a key without its typography.
+  ///
+  /// @throws MissingResourceException if there is none of this key
   public String text(String key) {
     return text(Phrase.of(key));
   }

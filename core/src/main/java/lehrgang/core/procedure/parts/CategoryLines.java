@@ -37,6 +37,9 @@ public record CategoryLines(List<String> labels, Lines lines) {
   }
 
   /// A line of a category.
+  ///
+  /// @param i its place, from 1
+  /// @throws IndexOutOfBoundsException if there is no such category
   public Line member(String name, String letter, int i, Expr formula, Kind kind) {
     return LineWriter.member(
         LineId.of(name, i), Symbol.of(letter), Phrase.label(labels.get(i - 1)), formula, kind);
@@ -48,6 +51,8 @@ public record CategoryLines(List<String> labels, Lines lines) {
   }
 
   /// Adds the counts, their sum and how many there are.
+  ///
+  /// @param counts one for each category
   public void addObserved(List<Long> counts) {
     lines.begin("data");
     each(i -> member("O", "O", i, counted(counts.get(i - 1)), Kind.COUNT).as(Role.OBSERVED));
@@ -80,6 +85,11 @@ public record CategoryLines(List<String> labels, Lines lines) {
   /// them.
   ///
   /// @param estimated the line of the number of parameters estimated from the data, as a term of df
+  ///     Adds differences, contributions, the statistic and its degrees of freedom; the expected
+  ///     counts come before them.
+  ///
+  /// @param estimated the line of the number of estimated parameters
+  /// @param degreesOfFreedom their formula
   public void addStatistic(Line estimated, Expr degreesOfFreedom) {
     lines.begin("contributions");
     each(i -> member("D", "D", i, Formulas.difference(at("O", i), at("E", i)), Kind.EXPECTED));

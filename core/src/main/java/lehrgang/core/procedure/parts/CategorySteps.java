@@ -25,6 +25,10 @@ public final class CategorySteps {
   private final Sentences say;
   private final Contributions contributions;
 
+  /// The steps for a derivation's lines.
+  ///
+  /// @param labels the categories, in order
+  /// @param values what the lines come to
   public CategorySteps(List<String> labels, Lines lines, Evaluation values, Sentences say) {
     this.labels = List.copyOf(labels);
     this.lines = lines;
@@ -33,6 +37,7 @@ public final class CategorySteps {
     this.contributions = new Contributions(lines, values);
   }
 
+  /// The contributions by their size.
   public Contributions contributions() {
     return contributions;
   }
@@ -100,6 +105,7 @@ public final class CategorySteps {
         say.remark(Tone.CHECKED, "expected.totals-agree.fit"));
   }
 
+  /// How far each category is from what was expected.
   public Step contributionsStep() {
     return new Step(
         "contributions",

@@ -27,10 +27,12 @@ import lehrgang.core.wording.Phrase;
 public final class CellLines {
   /// A cell, row and column counted from 1.
   public record Cell(int row, int column) {
+    /// The cell's member of a family.
     public LineId of(String family) {
       return LineId.of(family, row, column);
     }
 
+    /// The cell's member of a family, in a formula.
     public Expr in(String family) {
       return ref(of(family));
     }
@@ -41,6 +43,9 @@ public final class CellLines {
   private final Lines lines = new Lines();
   private final Map<Cell, Phrase> places = new HashMap<>();
 
+  /// Begins the lines of a table.
+  ///
+  /// @param table what was counted
   public CellLines(TwoWayTable table) {
     this.table = table;
     this.cells =
@@ -60,23 +65,30 @@ public final class CellLines {
     }
   }
 
+  /// What was counted.
   public TwoWayTable table() {
     return table;
   }
 
+  /// The cells row by row, places counted from 1.
   public List<Cell> cells() {
     return cells;
   }
 
+  /// All lines so far.
   public Lines lines() {
     return lines;
   }
 
+  /// Adds a line to the step begun last.
+  ///
+  /// @throws IllegalArgumentException if there is one of this id
   public void add(Line line) {
     lines.add(line);
   }
 
-  /// Adds the counts, their totals, and the numbers of rows and columns.
+  /// Adds the counts, their totals, and the numbers of rows and columns. Adds the counts, their row
+  /// and column totals and the grand total.
   public void addObserved() {
     lines.begin("data");
     for (Cell cell : cells) {
@@ -111,6 +123,9 @@ public final class CellLines {
         "ij", List.of("i", "j"), cells.stream().map(cell -> cell.of("O").index()).toList(), term);
   }
 
+  /// The sum of a family along a row.
+  ///
+  /// @param row from 1
   public Expr rowSum(String family, int row) {
     return along(
         "j",
@@ -119,6 +134,9 @@ public final class CellLines {
         j -> LineId.of(family, row, j));
   }
 
+  /// The sum of a family down a column.
+  ///
+  /// @param column from 1
   public Expr columnSum(String family, int column) {
     return along(
         "i",
@@ -127,14 +145,21 @@ public final class CellLines {
         i -> LineId.of(family, i, column));
   }
 
+  /// A line of a cell.
   public Line inCell(String name, String letter, Cell cell, Expr formula, Kind kind) {
     return LineWriter.member(cell.of(name), Symbol.of(letter), places.get(cell), formula, kind);
   }
 
+  /// A line of a row.
+  ///
+  /// @param row from 1
   public Line inRow(String name, int row, Expr formula, Kind kind) {
     return inMargin(name, row, table.rows().get(row - 1), formula, kind);
   }
 
+  /// A line of a column.
+  ///
+  /// @param column from 1
   public Line inColumn(String name, int column, Expr formula, Kind kind) {
     return inMargin(name, column, table.columns().get(column - 1), formula, kind);
   }

@@ -12,10 +12,12 @@ import lehrgang.core.wording.Phrase;
 
 /// Tables of lines in the shape of the two-way table.
 public record CellTables(TwoWayTable table, Lines lines) {
+  /// The observed counts with their totals.
   public CellTable observed() {
     return withTotals(grid("O", "table.observed"), "R", "C", "n");
   }
 
+  /// The expected counts with their totals.
   public CellTable expected() {
     return withTotals(grid("E", "table.expected"), "E.R", "E.C", "E.n");
   }

@@ -31,10 +31,12 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
   private static final LineId ALPHA = CommonSteps.LEVEL;
   private static final int MOST_DEGREES_OF_FREEDOM = 100_000;
 
+  /// By Pearson's (1900) statistic.
   public static ChiSquaredDecision plain() {
     return new ChiSquaredDecision(LineId.of("X2"), LineId.of("p"));
   }
 
+  /// By Yates' (1934) corrected statistic.
   public static ChiSquaredDecision corrected() {
     return new ChiSquaredDecision(LineId.of("X2.cc"), LineId.of("p.cc"));
   }
@@ -44,6 +46,7 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
     return corrects ? corrected() : plain();
   }
 
+  /// Whether Yates' corrected statistic decides.
   public boolean isCorrected() {
     return equals(corrected());
   }

@@ -15,6 +15,9 @@ public final class Contributions {
   private final Evaluation values;
   private final List<LineId> ranked;
 
+  /// Ranks the contributions of a derivation; those without a value come last.
+  ///
+  /// @param values what the lines come to
   public Contributions(Lines lines, Evaluation values) {
     this.lines = lines;
     this.values = values;
@@ -31,6 +34,7 @@ public final class Contributions {
     return ranked.getFirst();
   }
 
+  /// The place of the largest contribution, in words.
   public Phrase placeOfLargest() {
     return lines.line(largest()).place();
   }
@@ -58,6 +62,7 @@ public final class Contributions {
     return new LineId("D", contribution.index());
   }
 
+  /// The contributions as bars, the largest first.
   public Block.RankedBars bars(Sentences say) {
     return new Block.RankedBars(
         ranked,

@@ -14,6 +14,7 @@ public record Decided(Evaluation values, Optional<Decision> decision) {
   /// The line of the decision.
   public static final LineId DECISION = LineId.of("decision");
 
+  /// The decision as the values have it; undecided where its line has no value.
   public static Decided of(Evaluation values) {
     return new Decided(
         values,
@@ -22,10 +23,12 @@ public record Decided(Evaluation values, Optional<Decision> decision) {
             .map(rejected -> rejected.signum() > 0 ? Decision.REJECT : Decision.DO_NOT_REJECT));
   }
 
+  /// Whether H₀ is rejected.
   public boolean rejects() {
     return decision.filter(Decision.REJECT::equals).isPresent();
   }
 
+  /// Whether the reading leaves no decision.
   public boolean isUndecided() {
     return decision.isEmpty();
   }

@@ -41,6 +41,9 @@ public final class ExpectedConditions {
   private final Sentences say;
   private final String rule;
 
+  /// The conditions of a derivation under the rule that was chosen.
+  ///
+  /// @param values what the lines come to
   public ExpectedConditions(Lines lines, Evaluation values, Choices choices, Sentences say) {
     this.lines = lines;
     this.values = values;

@@ -48,6 +48,9 @@ public final class FrequencySteps {
   private final CommonSteps common;
   private final CategorySteps steps;
 
+  /// The steps of a table of frequencies.
+  ///
+  /// @param values what the lines come to
   public FrequencySteps(FrequencyTable table, Choices choices, Lines lines, Evaluation values) {
     this.table = table;
     this.choices = choices;
@@ -100,14 +103,17 @@ public final class FrequencySteps {
     return steps;
   }
 
+  /// The question, as it was asked.
   public Step question() {
     return common.question("fit");
   }
 
+  /// Both hypotheses and the level.
   public Step hypotheses() {
     return common.hypotheses(story);
   }
 
+  /// The counts, with the stated shares where there are any.
   public Step data() {
     List<String> families = isStated() ? List.of("O", "stated") : List.of("O");
     List<LineId> totals = isStated() ? List.of(N, LineId.of("stated.sum")) : List.of(N);
@@ -120,6 +126,7 @@ public final class FrequencySteps {
             say.prose(isStated() ? "data.shares.stated" : "data.shares.equal")));
   }
 
+  /// Shares and expected counts with their working.
   public Step expected() {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("expected.why." + story));

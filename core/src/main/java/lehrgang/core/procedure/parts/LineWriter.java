@@ -45,6 +45,7 @@ public final class LineWriter {
     return new Line(id, symbol.at(id.index()), nameOf(id.name()), place, formula, kind);
   }
 
+  /// A reference to a line that stands alone.
   public static Expr line(String name) {
     return ref(LineId.of(name));
   }
@@ -64,6 +65,7 @@ public final class LineWriter {
     return new Expr.Datum(number, Source.FIELD);
   }
 
+  /// The significance level, as typed.
   public static Line level(Rational level) {
     return single("alpha", Symbol.of("α"), typed(level), Kind.LEVEL);
   }
@@ -84,14 +86,16 @@ public final class LineWriter {
         decision("decision.p", "decision.by-p", small));
   }
 
-  /// A line whose formula is a function with a working of its own, checked by the library.
+  /// A line whose formula is a function with a working of its own, checked by the library. A line
+  /// that a named function works out, checked by an independent library.
   public static Line named(
       String id, Symbol symbol, NamedFunction function, List<Expr> arguments, Kind kind) {
     return checkedByLibrary(
         single(id, symbol, new Expr.Named(function, arguments), kind), function, arguments);
   }
 
-  /// The same line, with the library's opinion as its second route.
+  /// The same line, with the library's opinion as its second route. A line with the independent
+  /// library's number as its second route.
   public static Line checkedByLibrary(Line line, NamedFunction function, List<Expr> arguments) {
     return line.checkedBy(
         Phrase.of("route.library"), new Expr.Named(new SecondOpinion(function), arguments));

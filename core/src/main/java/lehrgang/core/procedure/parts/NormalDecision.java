@@ -44,6 +44,7 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
     return new NormalDecision(alternative, LineId.of("z.cc"), LineId.of("p.cc"));
   }
 
+  /// Whether a corrected statistic decides.
   public boolean isCorrected() {
     return !statistic.equals(Z);
   }
@@ -91,7 +92,9 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
         .checkedBy(Phrase.of("route.library"), left ? new Expr.Negative(library) : library);
   }
 
-  /// A p-value of a z statistic.
+  /// A p-value of a z statistic. The p-value of a statistic under the alternative that is chosen.
+  ///
+  /// @param of the line of the statistic
   public Line tail(String id, Symbol symbol, String of) {
     Expr z = line(of);
     return switch (alternative) {

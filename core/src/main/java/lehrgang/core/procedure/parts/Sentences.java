@@ -17,18 +17,22 @@ public record Sentences(Map<String, Phrase.Filling> usual) {
     return new Sentences(all);
   }
 
+  /// A sentence, with the gaps filled that all of the procedure's sentences share.
   public Phrase phrase(String key) {
     return Phrase.of(key).with(usual);
   }
 
+  /// The line that stands for a closed step.
   public Phrase summary(String step) {
     return phrase("summary." + step);
   }
 
+  /// A paragraph.
   public Block.Prose prose(String key) {
     return new Block.Prose(phrase(key));
   }
 
+  /// A remark.
   public Block.Remark remark(Tone tone, String key) {
     return new Block.Remark(tone, phrase(key));
   }

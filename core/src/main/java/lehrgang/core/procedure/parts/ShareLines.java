@@ -23,6 +23,8 @@ public final class ShareLines {
   private ShareLines() {}
 
   /// The typed table: a group a row, with its successes and its trials.
+  ///
+  /// @param cells a row for each group
   public static CellTable table(List<SharesTable.Group> groups, List<List<LineId>> cells) {
     return CellTable.plain(
         Phrase.of("table.observed.plain"),

@@ -16,14 +16,17 @@ public final class StudentViews {
     return new StudentViews().with(StudentView.GIVEN, steps);
   }
 
+  /// Then a step of which one member is worked and the rest is blank.
   public StudentViews oneWorked(String step) {
     return with(StudentView.ONE_WORKED, step);
   }
 
+  /// Then steps with blanks for every number.
   public StudentViews blank(String... steps) {
     return with(StudentView.BLANK, steps);
   }
 
+  /// Then a step that students do not get.
   public StudentViews leftOut(String step) {
     return with(StudentView.LEFT_OUT, step);
   }

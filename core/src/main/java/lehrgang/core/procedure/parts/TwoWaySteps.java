@@ -32,6 +32,9 @@ public final class TwoWaySteps {
   private final CellTables tables;
   private final Contributions contributions;
 
+  /// The steps of a two-way table.
+  ///
+  /// @param values what the lines come to
   public TwoWaySteps(TwoWayTable table, Choices choices, Lines lines, Evaluation values) {
     this.table = table;
     this.lines = lines;
@@ -61,18 +64,22 @@ public final class TwoWaySteps {
     return story;
   }
 
+  /// The tables of its cells.
   public CellTables tables() {
     return tables;
   }
 
+  /// The contributions by their size.
   public Contributions contributions() {
     return contributions;
   }
 
+  /// The question, as it was asked.
   public Step question() {
     return common.question("");
   }
 
+  /// The counts with their totals.
   public Step data() {
     return new Step(
         "data",
@@ -80,10 +87,12 @@ public final class TwoWaySteps {
         List.of(say.prose("data.intro"), new Block.DataEntry(tables.observed())));
   }
 
+  /// Both hypotheses and the level.
   public Step hypotheses() {
     return common.hypotheses(story);
   }
 
+  /// The expected counts by the chosen route, with their working.
   public Step expected() {
     boolean byShare = lines.hasFamily("s");
     List<LineId> members = lines.family("E");
@@ -110,6 +119,7 @@ public final class TwoWaySteps {
         .orElse(LineId.of(family, 1, 1));
   }
 
+  /// How far each cell is from what was expected.
   public Step contributionsStep() {
     return new Step(
         "contributions",

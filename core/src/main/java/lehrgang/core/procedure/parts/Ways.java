@@ -92,7 +92,7 @@ public final class Ways {
     return switch (merged.changes().getFirst()) {
       case Change.MergeRows(var first) -> named(now.rows(), first);
       case Change.MergeColumns(var first) -> named(now.columns(), first);
-      default -> throw new IllegalArgumentException("not a merger");
+      default -> throw new IllegalArgumentException("not a merger: " + merged.changes());
     };
   }
 
@@ -152,6 +152,9 @@ public final class Ways {
                     say.phrase("way.pooled.effect")))));
   }
 
+  /// The offer to answer the question by another procedure.
+  ///
+  /// @param procedure its id
   public static Way switchTo(String procedure) {
     return new Way(
         new Change.SwitchTo(procedure),

@@ -16,8 +16,10 @@ import lehrgang.core.procedure.Procedure;
 
 /// The page of a worked solution: its steps, and the result in a strip.
 public interface WorkedPage {
+  /// What stands in the strip above the steps.
   Verdict verdict();
 
+  /// The steps, in their order.
   List<Step> steps();
 
   /// The lines, and how their page is laid out when it is asked for.
@@ -40,7 +42,10 @@ public interface WorkedPage {
   /// Derives from checked data, or gathers what is wrong with it and with the numbers typed beside
   /// it.
   ///
-  /// @param problems of the numbers typed beside the data
+  /// @param problems of the numbers typed beside the data The derivation of data that were checked,
+  ///     or all that is wrong with them.
+  ///
+  /// @param problems with what else was typed
   static <T> Procedure.Outcome outcome(
       Checked<T> checked, List<Problem> problems, Function<T, Derivation> derive) {
     return checked(checked, problems, data -> new Procedure.Derived(derive.apply(data)));
