@@ -24,8 +24,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 5, time = 1)
+@Warmup(iterations = 8, time = 2)
+@Measurement(iterations = 10, time = 2)
 @Fork(1)
 public class DerivationBenchmark {
   @Param({"5", "20"})

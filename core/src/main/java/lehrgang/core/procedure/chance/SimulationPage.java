@@ -184,8 +184,7 @@ final class SimulationPage implements WorkedPage {
             say.phrase("closer-look.curve.beside")
                 .with("curve", new Phrase.Stated(CURVE))
                 .with("p", new Phrase.Stated(P))));
-    blocks.add(say.prose("closer-look.drives"));
-    blocks.add(contributions.bars(say));
+    blocks.addAll(contributions.ranking(say));
     blocks.add(Block.Working.of(LineId.of("w")));
     blocks.addAll(EffectInWords.W.of(decided, say));
     return new Step("closer-look", say.summary("closer-look.simulation"), blocks);

@@ -162,8 +162,7 @@ public final class CategorySteps {
   /// @param about     the key of the sentence about them
   public Step closerLook(Decided decided, List<String> residuals, String about) {
     List<Block> blocks = new ArrayList<>();
-    blocks.add(say.prose("closer-look.drives"));
-    blocks.add(contributions.bars(say));
+    blocks.addAll(contributions.ranking(say));
     blocks.add(
         Block.PairedBars.counts(
             columns("table.observed.plain", List.of("O"), List.of(N)),

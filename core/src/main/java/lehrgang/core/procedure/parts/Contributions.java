@@ -11,6 +11,9 @@ import lehrgang.core.wording.Phrase;
 /// The contributions to a chi-squared statistic from the largest down, each with the direction of
 /// its difference.
 public final class Contributions {
+  /// More bars than this are not read at a glance.
+  private static final int MOST_BARS = 30;
+
   private final Lines lines;
   private final Evaluation values;
   private final List<LineId> ranked;
@@ -62,11 +65,25 @@ public final class Contributions {
     return new LineId("D", contribution.index());
   }
 
-  /// The contributions as bars, the largest first.
-  public Block.RankedBars bars(Sentences say) {
-    return new Block.RankedBars(
-        ranked,
-        ranked.stream().map(Contributions::difference).toList(),
-        say.phrase("figure.ranked"));
+  /// Whether there are more contributions than a figure can show.
+  public boolean areMany() {
+    return ranked.size() > MOST_BARS;
+  }
+
+  /// The contributions as bars, the largest first; of many, the largest only.
+  public List<Block> ranking(Sentences say) {
+    List<LineId> shown = areMany() ? ranked.subList(0, MOST_BARS) : ranked;
+    Phrase intro =
+        areMany()
+            ? say.phrase("closer-look.drives.most")
+                .with("shown", MOST_BARS)
+                .with("all", ranked.size())
+            : say.phrase("closer-look.drives");
+    return List.of(
+        new Block.Prose(intro, areMany() ? ranked : List.of()),
+        new Block.RankedBars(
+            shown,
+            shown.stream().map(Contributions::difference).toList(),
+            say.phrase(areMany() ? "figure.ranked.most" : "figure.ranked")));
   }
 }

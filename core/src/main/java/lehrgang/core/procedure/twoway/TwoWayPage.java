@@ -166,9 +166,10 @@ final class TwoWayPage implements WorkedPage {
 
   private Step closerLook() {
     List<Block> blocks = new ArrayList<>();
-    blocks.add(say.prose("closer-look.drives"));
-    blocks.add(front.contributions().bars(say));
-    blocks.add(Block.PairedBars.counts(front.tables().observed(), front.tables().expected()));
+    blocks.addAll(front.contributions().ranking(say));
+    if (!front.contributions().areMany()) {
+      blocks.add(Block.PairedBars.counts(front.tables().observed(), front.tables().expected()));
+    }
     blocks.add(say.prose("closer-look.residuals"));
     blocks.add(
         new Block.Tables(

@@ -79,24 +79,31 @@ public final class TableEditor extends VBox {
     return new TableTools.Focus() {
       @Override
       public void lastRow() {
-        fields.rowLabels().getLast().requestFocus();
+        goOnIn(fields.rowLabels().getLast());
       }
 
       @Override
       public void lastLayer() {
-        fields.layerLabels().getLast().requestFocus();
+        goOnIn(fields.layerLabels().getLast());
       }
 
       @Override
       public void lastColumn() {
-        fields.columnLabels().getLast().requestFocus();
+        goOnIn(fields.columnLabels().getLast());
       }
 
       @Override
       public void firstShare() {
-        fields.cells().getFirst().getLast().requestFocus();
+        goOnIn(fields.cells().getFirst().getLast());
       }
     };
+  }
+
+  /// A wide table stands in a pane of its own, which takes it into the window when it is styled.
+  private void goOnIn(TextField field) {
+    sheet.complete();
+    frame.applyCss();
+    field.requestFocus();
   }
 
   /// Takes the lines of the cells and totals from the page.
@@ -161,6 +168,8 @@ public final class TableEditor extends VBox {
     counts().forEach(numbers::forget);
     lines = List.of();
     totals.clear();
+    // Out of the window: what joins it one by one is styled one by one.
+    frame.getChildren().clear();
     fields.make(table);
     sheet.arrange(table);
     tools.show(table);

@@ -1,7 +1,10 @@
 package lehrgang.desktop.write.table;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.layout.GridPane;
@@ -19,6 +22,12 @@ import lehrgang.desktop.kit.Words;
 final class TableSheet extends GridPane {
   private static final int FIRST_ROW = 2;
 
+  /// What a window shows of a long table without scrolling; the rest may come a moment later.
+  private static final int LAST_ROW_IN_SIGHT = FIRST_ROW + 11;
+
+  /// So many fields and buttons are there before one could notice.
+  private static final int MOST_AT_ONCE = 200;
+
   /// Below every band.
   private static final int LAST_ROW = 1000;
 
@@ -26,6 +35,8 @@ final class TableSheet extends GridPane {
   private final TableFields fields;
   private final EditorTotals totals;
   private final Wording wording = Wording.english();
+  private final List<Node> inSight = new ArrayList<>();
+  private final List<Node> furtherDown = new ArrayList<>();
   private TableEntry table;
 
   TableSheet(OpenSolution solution, TableFields fields, EditorTotals totals) {
@@ -38,13 +49,14 @@ final class TableSheet extends GridPane {
   /// Puts the fields of a table of another shape in their places.
   void arrange(TableEntry shaped) {
     table = shaped;
-    getChildren().clear();
-    add(fields.rowVariable(), 0, 1);
+    inSight.clear();
+    furtherDown.clear();
+    put(fields.rowVariable(), 0, 1);
     addHeads();
     if (layers() == 0) {
       addBand(0, FIRST_ROW);
     } else {
-      add(fields.layerVariable(), 0, 0);
+      put(fields.layerVariable(), 0, 0);
     }
     for (int k = 0; k < layers(); k++) {
       int top = FIRST_ROW + k * (rows() + 2);
@@ -54,6 +66,28 @@ final class TableSheet extends GridPane {
     if (table.form().namesItsColumns()) {
       IntStream.range(0, columns()).forEach(this::addColumnRemover);
     }
+    getChildren().setAll(inSight);
+    if (getChildren().size() + furtherDown.size() <= MOST_AT_ONCE) {
+      complete();
+    } else {
+      Platform.runLater(() -> Platform.runLater(this::complete));
+    }
+  }
+
+  /// Puts what is further down in its place, if it is not there yet. Every field costs a window
+  /// some time; those in sight are not kept waiting.
+  void complete() {
+    getChildren().addAll(furtherDown);
+    furtherDown.clear();
+  }
+
+  private void put(Node node, int column, int row) {
+    put(node, column, row, 1, 1);
+  }
+
+  private void put(Node node, int column, int row, int columnSpan, int rowSpan) {
+    setConstraints(node, column, row, columnSpan, rowSpan);
+    (row > LAST_ROW_IN_SIGHT ? furtherDown : inSight).add(node);
   }
 
   private int rows() {
@@ -74,10 +108,10 @@ final class TableSheet extends GridPane {
 
   private void addHeads() {
     if (table.form() != Form.FREQUENCIES) {
-      add(fields.columnVariable(), 1, 0, columns(), 1);
+      put(fields.columnVariable(), 1, 0, columns(), 1);
     }
     for (int j = 0; j < columns(); j++) {
-      add(
+      put(
           table.form().namesItsColumns()
               ? fields.columnLabels().get(j)
               : Labels.head(wording.text("column." + table.columns().get(j))),
@@ -85,13 +119,13 @@ final class TableSheet extends GridPane {
           1);
     }
     if (hasRowTotals()) {
-      add(Labels.head(wording.text("table.total")), columns() + 1, 1);
+      put(Labels.head(wording.text("table.total")), columns() + 1, 1);
     }
   }
 
   private void addLayerLabel(int k, int place) {
-    add(fields.layerLabels().get(k), 0, place, columns() + 2, 1);
-    add(
+    put(fields.layerLabels().get(k), 0, place, columns() + 2, 1);
+    put(
         remover(
             Words.of("table.remove-layer", k + 1), layers() > 2, table -> table.withoutLayer(k)),
         columns() + 2,
@@ -108,15 +142,15 @@ final class TableSheet extends GridPane {
 
   private void addRow(int layer, int i, int place) {
     int row = layer * rows() + i;
-    add(fields.rowLabels().get(row), 0, place);
+    put(fields.rowLabels().get(row), 0, place);
     for (int j = 0; j < columns(); j++) {
-      add(fields.cells().get(row).get(j), j + 1, place);
+      put(fields.cells().get(row).get(j), j + 1, place);
     }
     if (hasRowTotals()) {
-      add(totals.ofRow(layer, i), columns() + 1, place);
+      put(totals.ofRow(layer, i), columns() + 1, place);
     }
     boolean removable = rows() > 2 && table.form() != Form.SHARES && layer == 0;
-    add(
+    put(
         remover(Words.of("table.remove-row", i + 1), removable, table -> table.withoutRow(i)),
         columns() + 2,
         place);
@@ -127,13 +161,13 @@ final class TableSheet extends GridPane {
       // Successes and trials have no sum that means anything here.
       return;
     }
-    add(Labels.foot(wording.text("table.total")), 0, foot);
+    put(Labels.foot(wording.text("table.total")), 0, foot);
     int summed = table.form() == Form.FREQUENCIES ? 1 : columns();
     for (int j = 0; j < summed; j++) {
-      add(totals.ofColumn(layer, j), j + 1, foot);
+      put(totals.ofColumn(layer, j), j + 1, foot);
     }
     if (hasRowTotals()) {
-      add(totals.grand(layer), columns() + 1, foot);
+      put(totals.grand(layer), columns() + 1, foot);
     }
   }
 
@@ -144,7 +178,7 @@ final class TableSheet extends GridPane {
             columns() > 2,
             table -> table.withoutColumn(column));
     GridPane.setHalignment(remove, HPos.RIGHT);
-    add(remove, column + 1, LAST_ROW);
+    put(remove, column + 1, LAST_ROW);
   }
 
   private Node remover(String name, boolean possible, UnaryOperator<TableEntry> change) {
