@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.table.TableImport;
@@ -62,7 +62,7 @@ final class GivenTable {
   }
 
   private void refuseOthers(Procedure procedure) {
-    boolean shares = form(procedure) == Form.SHARES;
+    boolean shares = form(procedure) == TableForm.SHARES;
     boolean one = shares && procedure.groups() == 1;
     boolean two = shares && procedure.groups() == 2;
     refuse("--successes", successes, one, procedure);
@@ -77,7 +77,7 @@ final class GivenTable {
     }
   }
 
-  private static Form form(Procedure procedure) {
+  private static TableForm form(Procedure procedure) {
     return procedure.forms().getFirst();
   }
 
@@ -102,8 +102,8 @@ final class GivenTable {
   private TableImport.Recognised table(Procedure procedure, Optional<String> file) {
     return switch (form(procedure)) {
       case TWO_WAY ->
-          procedure.forms().contains(Form.FREQUENCIES)
-              ? recognised(TableImport.readAs(Form.TWO_WAY, text(file(procedure, file))))
+          procedure.forms().contains(TableForm.FREQUENCIES)
+              ? recognised(TableImport.readAs(TableForm.TWO_WAY, text(file(procedure, file))))
               : recognised(TableImport.read(text(file(procedure, file))));
       case FREQUENCIES -> recognised(TableImport.readFrequencies(text(file(procedure, file))));
       case SHARES ->
@@ -128,7 +128,7 @@ final class GivenTable {
                     given("--successes", successes, "X", procedure),
                     given("--trials", trials, "N", procedure)));
     return new TableEntry(
-        Form.SHARES,
+        TableForm.SHARES,
         "group",
         "success",
         two ? List.of("first group", "second group") : List.of("sample"),

@@ -10,7 +10,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.data.Checked;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
@@ -81,9 +81,9 @@ final class RecordOptions {
 
   private Recipe.Count count(Procedure procedure) {
     boolean one =
-        procedure.forms().getFirst() == Form.FREQUENCIES
-            || category != null && procedure.forms().contains(Form.FREQUENCIES);
-    boolean shares = procedure.forms().getFirst() == Form.SHARES;
+        procedure.forms().getFirst() == TableForm.FREQUENCIES
+            || category != null && procedure.forms().contains(TableForm.FREQUENCIES);
+    boolean shares = procedure.forms().getFirst() == TableForm.SHARES;
     if (shares && procedure.groups() < 2) {
       throw new Complaint(
           "%s takes its numbers as options; count records with two-proportions or goodness-of-fit."
@@ -102,7 +102,7 @@ final class RecordOptions {
           "%s counts two columns of the records: give --rows COLUMN and --columns COLUMN, and no --category."
               .formatted(procedure.id()));
     }
-    boolean layered = procedure.forms().contains(Form.LAYERS);
+    boolean layered = procedure.forms().contains(TableForm.LAYERS);
     if (layered == (layers == null)) {
       throw new Complaint(
           layered

@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
@@ -87,7 +87,7 @@ public final class ReferenceCases {
   public static TableEntry frequencies(List<Long> counts, List<String> shares) {
     boolean stated = !shares.isEmpty();
     return new TableEntry(
-        Form.FREQUENCIES,
+        TableForm.FREQUENCIES,
         "hut",
         "",
         labels("hut ", counts.size()),
@@ -104,7 +104,7 @@ public final class ReferenceCases {
   /// How often 0, 1, 2, … was seen, the last class open.
   public static TableEntry numbers(List<Long> frequencies) {
     return new TableEntry(
-        Form.FREQUENCIES,
+        TableForm.FREQUENCIES,
         "deer at the gate",
         "",
         IntStream.range(0, frequencies.size()).mapToObj(Integer::toString).toList(),
@@ -119,7 +119,7 @@ public final class ReferenceCases {
   /// Successes and trials, a group a row.
   public static TableEntry shares(List<List<Long>> groups) {
     return new TableEntry(
-        Form.SHARES,
+        TableForm.SHARES,
         "gate",
         "carries a map",
         labels("gate ", groups.size()),
@@ -130,7 +130,7 @@ public final class ReferenceCases {
   /// Counts by layer, then row, then column.
   public static TableEntry layers(List<List<List<Long>>> counts) {
     return new TableEntry(
-        Form.LAYERS,
+        TableForm.LAYERS,
         "before dark",
         "map",
         "season",

@@ -7,7 +7,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
@@ -62,7 +62,7 @@ public final class SomeSolutions {
   }
 
   private TableEntry table(Procedure procedure) {
-    Form form = oneOf(procedure.forms());
+    TableForm form = oneOf(procedure.forms());
     return switch (form) {
       case TWO_WAY ->
           switch (procedure.id()) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Phrase;
 
 /// The cells of a table while its records pass by.
@@ -86,7 +87,7 @@ final class CountedCells {
     if (count.form() == Recipe.Form.ONE) {
       List<String> rows = inOrder(0, categories.get(0));
       return new TableEntry(
-          TableEntry.Form.FREQUENCIES,
+          TableForm.FREQUENCIES,
           count.rows(),
           "",
           rows,
@@ -117,7 +118,7 @@ final class CountedCells {
   /// The first category of the outcome counts as a success.
   private TableEntry shares(Recipe.Count count, List<String> outcomes, List<String> groups) {
     return new TableEntry(
-        TableEntry.Form.SHARES,
+        TableForm.SHARES,
         count.columns(),
         count.rows() + ": " + outcomes.getFirst(),
         groups,
@@ -146,7 +147,7 @@ final class CountedCells {
       }
     }
     return new TableEntry(
-        TableEntry.Form.LAYERS,
+        TableForm.LAYERS,
         count.rows(),
         count.columns(),
         count.layers(),

@@ -103,7 +103,7 @@ final class EntryReader {
   Phrase place(int i, int j) {
     int inLayer = i % entry.rows().size();
     Phrase row = Phrase.label(labelOr(entry.rows().get(inLayer), inLayer));
-    if (entry.form() == TableEntry.Form.FREQUENCIES) {
+    if (entry.form() == TableForm.FREQUENCIES) {
       return row;
     }
     String column = labelOr(entry.columns().get(j), j);

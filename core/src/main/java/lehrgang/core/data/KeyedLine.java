@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.wording.Phrase;
 
 /// A table keyed in line by line: a label and its counts, as in `Lake loop 41 55 24`.
@@ -32,12 +31,12 @@ public final class KeyedLine {
   private KeyedLine(TableEntry table, String line) {
     this.table = table;
     this.line = line;
-    Pattern token = table.form() == Form.SHARES ? OF_SHARES : TOKEN;
+    Pattern token = table.form() == TableForm.SHARES ? OF_SHARES : TOKEN;
     List<MatchResult> tokens =
         token
             .matcher(line)
             .results()
-            .filter(found -> table.form() != Form.SHARES || !found.group().equals("of"))
+            .filter(found -> table.form() != TableForm.SHARES || !found.group().equals("of"))
             .toList();
     int first = tokens.size();
     while (first > 0 && tokens.get(first - 1).group().matches("[0-9]{1,16}")) {
@@ -54,7 +53,7 @@ public final class KeyedLine {
 
   private Checked<Taken> take() {
     boolean blank = table.cells().stream().flatMap(List::stream).allMatch(String::isBlank);
-    boolean open = blank && table.form() == Form.TWO_WAY;
+    boolean open = blank && table.form() == TableForm.TWO_WAY;
     if (line.isEmpty()) {
       return refused(Phrase.of("keyed.empty"));
     }
@@ -68,9 +67,9 @@ public final class KeyedLine {
           case SHARES -> 2;
           case FREQUENCIES -> 1;
         };
-    if (numbers.size() < width || width < 2 && table.form() == Form.TWO_WAY) {
+    if (numbers.size() < width || width < 2 && table.form() == TableForm.TWO_WAY) {
       return refused(
-          Phrase.of(table.form() == Form.SHARES ? "keyed.share" : "keyed.counts")
+          Phrase.of(table.form() == TableForm.SHARES ? "keyed.share" : "keyed.counts")
               .with("counts", numbers.size())
               .with("columns", Math.max(2, table.columns().size())));
     }
@@ -122,7 +121,7 @@ public final class KeyedLine {
     List<MatchResult> counts = numbers.subList(last - width, last);
     String label = line.substring(0, counts.getFirst().start()).replaceAll(BETWEEN + "$", "");
     Optional<Integer> place = place(wide, label);
-    boolean mayGrow = wide.form() == Form.TWO_WAY || wide.form() == Form.FREQUENCIES;
+    boolean mayGrow = wide.form() == TableForm.TWO_WAY || wide.form() == TableForm.FREQUENCIES;
     if (place.isEmpty() && !mayGrow) {
       return refused(Phrase.of("keyed.full").with("label", label));
     }
@@ -146,7 +145,7 @@ public final class KeyedLine {
 
   /// One number too many that is the sum of the others is a total.
   private boolean endsInTotal(int width) {
-    if (numbers.size() != width + 1 || width < 2 || table.form() == Form.SHARES) {
+    if (numbers.size() != width + 1 || width < 2 || table.form() == TableForm.SHARES) {
       return false;
     }
     List<Long> all = numbers.stream().map(number -> Long.parseLong(number.group())).toList();
@@ -172,7 +171,7 @@ public final class KeyedLine {
     if (next.isPresent()) {
       return next;
     }
-    if (table.form() == Form.SHARES && table.rows().size() == 1) {
+    if (table.form() == TableForm.SHARES && table.rows().size() == 1) {
       return Optional.of(0);
     }
     // Rows of later layers are called as in the first.
@@ -180,6 +179,6 @@ public final class KeyedLine {
   }
 
   private static long width(TableEntry table) {
-    return table.form() == Form.FREQUENCIES ? 1 : table.columns().size();
+    return table.form() == TableForm.FREQUENCIES ? 1 : table.columns().size();
   }
 }

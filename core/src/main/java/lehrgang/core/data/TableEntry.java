@@ -1,11 +1,8 @@
 package lehrgang.core.data;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import java.util.function.BinaryOperator;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -14,14 +11,15 @@ import java.util.stream.IntStream;
 ///
 /// @param form           what its rows and columns mean
 /// @param rowVariable    what the rows tell apart
-/// @param columnVariable what the columns tell apart; for [Form#SHARES] what counts as a success
+/// @param columnVariable what the columns tell apart; for [TableForm#SHARES] what counts as a
+///     success
 /// @param layerVariable  what the layers tell apart; blank without layers
 /// @param rows           their labels, the same in every layer
-/// @param layers         their labels; empty for every form but [Form#LAYERS]
+/// @param layers         their labels; empty for every form but [TableForm#LAYERS]
 /// @param cells          by layer, then row, then column: the rows of the second layer follow those
 ///     of the first; all have as many cells as there are columns
 public record TableEntry(
-    Form form,
+    TableForm form,
     String rowVariable,
     String columnVariable,
     String layerVariable,
@@ -29,34 +27,6 @@ public record TableEntry(
     List<String> columns,
     List<String> layers,
     List<List<String>> cells) {
-  /// What the rows and columns of a typed table mean.
-  public enum Form {
-    /// Counts by two variables.
-    TWO_WAY,
-    /// A category a row, with its count and perhaps its stated share; columns `observed` and
-    /// `share`.
-    FREQUENCIES,
-    /// A group a row, with its successes and its trials; columns `successes` and `trials`.
-    SHARES,
-    /// Counts by two variables, once for each category of a third.
-    LAYERS;
-
-    /// The name in files, such as `two-way`.
-    public String key() {
-      return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /// The form that a key stands for; empty for an unknown one.
-    public static Optional<Form> ofKey(String key) {
-      return Arrays.stream(values()).filter(form -> form.key().equals(key)).findFirst();
-    }
-
-    /// Whether the columns are categories of the user's own.
-    public boolean namesItsColumns() {
-      return this == TWO_WAY || this == LAYERS;
-    }
-  }
-
   public static final String OBSERVED = "observed";
   public static final String SHARE = "share";
   public static final String SUCCESSES = "successes";
@@ -78,7 +48,7 @@ public record TableEntry(
     layers = List.copyOf(layers);
     cells = cells.stream().map(List::copyOf).toList();
     int width = columns.size();
-    if (form == Form.LAYERS == layers.isEmpty()
+    if (form == TableForm.LAYERS == layers.isEmpty()
         || cells.size() != rows.size() * Math.max(1, layers.size())
         || cells.stream().anyMatch(row -> row.size() != width)) {
       throw new IllegalArgumentException(
@@ -91,7 +61,7 @@ public record TableEntry(
   ///
   /// @throws IllegalArgumentException if the cells do not fit the labels
   public TableEntry(
-      Form form,
+      TableForm form,
       String rowVariable,
       String columnVariable,
       List<String> rows,
@@ -109,7 +79,7 @@ public record TableEntry(
       List<String> rows,
       List<String> columns,
       List<List<String>> cells) {
-    this(Form.TWO_WAY, rowVariable, columnVariable, rows, columns, cells);
+    this(TableForm.TWO_WAY, rowVariable, columnVariable, rows, columns, cells);
   }
 
   /// The label of two neighbouring categories as one.
@@ -133,12 +103,12 @@ public record TableEntry(
   public TableEntry withCell(int row, int column, String text) {
     List<String> parts = List.of(text.strip().split("\\s*:\\s*"));
     if (columns.get(column).equals(SHARE)
-        && form == Form.FREQUENCIES
+        && form == TableForm.FREQUENCIES
         && parts.size() == rows.size()
         && parts.stream().noneMatch(String::isBlank)) {
       return withColumn(column, parts);
     }
-    return withCells(replaced(cells, row, replaced(cells.get(row), column, text)));
+    return withCells(Lists.replaced(cells, row, Lists.replaced(cells.get(row), column, text)));
   }
 
   /// With other texts in a column.
@@ -153,7 +123,7 @@ public record TableEntry(
     }
     return withCells(
         IntStream.range(0, rows.size())
-            .mapToObj(i -> replaced(cells.get(i), column, texts.get(i)))
+            .mapToObj(i -> Lists.replaced(cells.get(i), column, texts.get(i)))
             .toList());
   }
 
@@ -162,7 +132,7 @@ public record TableEntry(
   /// @param row from 0
   /// @throws IndexOutOfBoundsException if there is no such row
   public TableEntry withRowLabel(int row, String label) {
-    return with(replaced(rows, row, label), columns, layers, cells);
+    return with(Lists.replaced(rows, row, label), columns, layers, cells);
   }
 
   /// With another label for a column.
@@ -170,7 +140,7 @@ public record TableEntry(
   /// @param column from 0
   /// @throws IndexOutOfBoundsException if there is no such column
   public TableEntry withColumnLabel(int column, String label) {
-    return with(rows, replaced(columns, column, label), layers, cells);
+    return with(rows, Lists.replaced(columns, column, label), layers, cells);
   }
 
   /// With another label for a layer.
@@ -178,7 +148,7 @@ public record TableEntry(
   /// @param layer from 0
   /// @throws IndexOutOfBoundsException if there is no such layer
   public TableEntry withLayerLabel(int layer, String label) {
-    return with(rows, columns, replaced(layers, layer, label), cells);
+    return with(rows, columns, Lists.replaced(layers, layer, label), cells);
   }
 
   /// With other names for what the rows and the columns are.
@@ -194,20 +164,27 @@ public record TableEntry(
 
   /// With one more row, last and without counts, in every layer.
   public TableEntry withRowAdded(String label) {
-    return with(added(rows, label), columns, layers, inEachLayer(rows -> added(rows, blankRow())));
+    return with(
+        Lists.added(rows, label),
+        columns,
+        layers,
+        inEachLayer(rows -> Lists.added(rows, blankRow())));
   }
 
   /// With one more column, last and without counts, in every layer.
   public TableEntry withColumnAdded(String label) {
     return with(
-        rows, added(columns, label), layers, cells.stream().map(row -> added(row, "")).toList());
+        rows,
+        Lists.added(columns, label),
+        layers,
+        cells.stream().map(row -> Lists.added(row, "")).toList());
   }
 
   /// With a layer without counts.
   public TableEntry withLayerAdded(String label) {
     List<List<String>> more = new ArrayList<>(cells);
     rows.forEach(_ -> more.add(blankRow()));
-    return with(rows, columns, added(layers, label), more);
+    return with(rows, columns, Lists.added(layers, label), more);
   }
 
   /// Without a row, in every layer.
@@ -215,7 +192,8 @@ public record TableEntry(
   /// @param row from 0
   /// @throws IndexOutOfBoundsException if there is no such row
   public TableEntry withoutRow(int row) {
-    return with(without(rows, row), columns, layers, inEachLayer(rows -> without(rows, row)));
+    return with(
+        Lists.without(rows, row), columns, layers, inEachLayer(rows -> Lists.without(rows, row)));
   }
 
   /// Without a column, in every layer.
@@ -225,9 +203,9 @@ public record TableEntry(
   public TableEntry withoutColumn(int column) {
     return with(
         rows,
-        without(columns, column),
+        Lists.without(columns, column),
         layers,
-        cells.stream().map(row -> without(row, column)).toList());
+        cells.stream().map(row -> Lists.without(row, column)).toList());
   }
 
   /// Without a layer and its counts.
@@ -238,7 +216,7 @@ public record TableEntry(
   public TableEntry withoutLayer(int layer) {
     List<List<String>> fewer = new ArrayList<>(cells);
     fewer.subList(layer * rows.size(), (layer + 1) * rows.size()).clear();
-    return with(rows, columns, without(layers, layer), fewer);
+    return with(rows, columns, Lists.without(layers, layer), fewer);
   }
 
   /// With two neighbouring rows as one, in every layer.
@@ -248,13 +226,13 @@ public record TableEntry(
   /// @throws IndexOutOfBoundsException if there are no such two rows
   public TableEntry withRowsJoined(int first, String label, BinaryOperator<List<String>> join) {
     return with(
-        without(replaced(rows, first, label), first + 1),
+        Lists.without(Lists.replaced(rows, first, label), first + 1),
         columns,
         layers,
         inEachLayer(
             rows ->
-                without(
-                    replaced(rows, first, join.apply(rows.get(first), rows.get(first + 1))),
+                Lists.without(
+                    Lists.replaced(rows, first, join.apply(rows.get(first), rows.get(first + 1))),
                     first + 1)));
   }
 
@@ -309,23 +287,5 @@ public record TableEntry(
 
   private TableEntry withCells(List<List<String>> changed) {
     return with(rows, columns, layers, changed);
-  }
-
-  private static <T> List<T> replaced(List<T> list, int at, T item) {
-    List<T> copy = new ArrayList<>(list);
-    copy.set(at, item);
-    return copy;
-  }
-
-  private static <T> List<T> added(List<T> list, T item) {
-    List<T> copy = new ArrayList<>(list);
-    copy.add(item);
-    return copy;
-  }
-
-  private static <T> List<T> without(List<T> list, int at) {
-    List<T> copy = new ArrayList<>(list);
-    copy.remove(at);
-    return copy;
   }
 }

@@ -2,5 +2,5 @@
 ///
 /// Knows numbers and sentences.
 ///
-/// A new form of table is a TableEntry.Form; a new check answers with a Problem.
+/// A new form of table is a TableForm; a new check answers with a Problem.
 package lehrgang.core.data;

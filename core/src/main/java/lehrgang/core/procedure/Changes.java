@@ -13,7 +13,7 @@ import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.number.Value;
@@ -85,7 +85,7 @@ public final class Changes {
     if (procedure.forms().contains(table.form())) {
       return now;
     }
-    return procedure.forms().contains(Form.SHARES)
+    return procedure.forms().contains(TableForm.SHARES)
         ? new Recipe.Count(Recipe.Form.SHARES, now.rows(), now.columns())
         : Recipe.Count.two(now.rows(), now.columns());
   }
@@ -161,7 +161,7 @@ public final class Changes {
                 })
             .toList();
     return new TableEntry(
-        Form.SHARES,
+        TableForm.SHARES,
         table.columnVariable(),
         table.rows().getFirst(),
         table.columns(),
@@ -192,7 +192,7 @@ public final class Changes {
             IntStream.range(0, one.size())
                 .mapToObj(
                     j ->
-                        table.form() == Form.FREQUENCIES && j == 1
+                        table.form() == TableForm.FREQUENCIES && j == 1
                             ? sumOfShares(one.get(j), other.get(j))
                             : sum(List.of(one.get(j), other.get(j))))
                 .toList());

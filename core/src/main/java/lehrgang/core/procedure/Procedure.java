@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Experiment;
@@ -46,7 +46,7 @@ public interface Procedure {
   String id();
 
   /// The forms of typed data that it can read, the usual one first.
-  List<TableEntry.Form> forms();
+  List<TableForm> forms();
 
   /// What the instructor can choose, the level included.
   List<ProcedureOption> options();

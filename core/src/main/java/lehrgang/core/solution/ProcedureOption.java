@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 
 /// A choice that a procedure leaves to the instructor, as data: the window, the solution file and
 /// the command line all read it. Its words stand in the bundle under `option.ID` and, for the
@@ -40,11 +41,10 @@ public sealed interface ProcedureOption {
     public boolean holds(TableEntry table) {
       return switch (this) {
         case ANY -> true;
-        case TWO_WAY -> table.form() == TableEntry.Form.TWO_WAY;
+        case TWO_WAY -> table.form() == TableForm.TWO_WAY;
         case TWO_BY_TWO -> isTwoByTwo(table);
         case LARGER -> !isTwoByTwo(table);
-        case STATED_SHARES ->
-            table.form() == TableEntry.Form.FREQUENCIES && table.columns().size() == 2;
+        case STATED_SHARES -> table.form() == TableForm.FREQUENCIES && table.columns().size() == 2;
       };
     }
 

@@ -90,7 +90,7 @@ class FrequencyTableTest {
     TableEntry counts = ReferenceCases.frequencies(COUNTS, List.of());
     TableEntry shares =
         new TableEntry(
-            TableEntry.Form.FREQUENCIES,
+            TableForm.FREQUENCIES,
             "",
             "",
             List.of("hut 3", "hut 1", "hut 2"),

@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.data.TableEntry.Form;
 import lehrgang.core.wording.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -103,7 +102,7 @@ class KeyedLineTest {
   void successesAndTrialsAreOneLine(String line) {
     TableEntry blank =
         new TableEntry(
-            Form.SHARES,
+            TableForm.SHARES,
             "",
             "",
             List.of("group 1", "group 2"),
@@ -126,7 +125,7 @@ class KeyedLineTest {
   void layersAreFilledOneAfterTheOther() {
     TableEntry layers =
         new TableEntry(
-            Form.LAYERS,
+            TableForm.LAYERS,
             "",
             "",
             "",

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import lehrgang.core.data.TableEntry.Form;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -42,7 +41,7 @@ class TableEntryPropertiesTest {
         random -> {
           int layers = 2 + random.nextInt(2);
           return new TableEntry(
-              Form.LAYERS,
+              TableForm.LAYERS,
               "map",
               "before dark",
               "season",

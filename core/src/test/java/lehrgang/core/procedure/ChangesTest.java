@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.SomeSolutions;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
@@ -46,7 +46,7 @@ class ChangesTest {
   }
 
   private static long people(TableEntry table) {
-    int counted = table.form() == Form.FREQUENCIES ? 1 : table.columns().size();
+    int counted = table.form() == TableForm.FREQUENCIES ? 1 : table.columns().size();
     return table.cells().stream()
         .flatMap(row -> row.stream().limit(counted))
         .mapToLong(Long::parseLong)
@@ -55,7 +55,7 @@ class ChangesTest {
 
   /// Of successes and trials only the trials are people.
   private static long observations(TableEntry table) {
-    return table.form() == Form.SHARES
+    return table.form() == TableForm.SHARES
         ? table.cells().stream().mapToLong(row -> Long.parseLong(row.getLast())).sum()
         : people(table);
   }
@@ -110,7 +110,7 @@ class ChangesTest {
   @MethodSource("oneOfEach")
   void mergingNeighboursAddsTheirCountsAndNamesBoth(Solution solution) {
     TableEntry table = solution.table();
-    if (table.rows().size() < 3 || table.form() == Form.SHARES) {
+    if (table.rows().size() < 3 || table.form() == TableForm.SHARES) {
       return;
     }
     TableEntry merged = Changes.apply(new Change.MergeRows(1), solution).table();

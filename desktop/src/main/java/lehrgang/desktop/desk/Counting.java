@@ -9,7 +9,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
@@ -192,7 +192,7 @@ public final class Counting {
 
   /// With the counted table, and a procedure that reads it.
   private static Solution taken(Solution solution, Origin origin) {
-    Form form = origin.tally().table().form();
+    TableForm form = origin.tally().table().form();
     boolean paired = origin.recipe().count().form() == Recipe.Form.PAIRED;
     Procedure now = Procedures.of(solution.procedure());
     boolean stays = now.forms().contains(form) && (solution.origin().isPresent() || !paired);
@@ -203,7 +203,7 @@ public final class Counting {
         Procedures.all().stream()
             .filter(procedure -> procedure.forms().contains(form))
             .filter(procedure -> !paired || procedure.paired())
-            .filter(procedure -> form != Form.SHARES || procedure.groups() > 1)
+            .filter(procedure -> form != TableForm.SHARES || procedure.groups() > 1)
             .findFirst()
             .orElse(now);
     return solution

@@ -9,7 +9,7 @@ import javafx.scene.input.Clipboard;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.ShareMatching;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
@@ -59,7 +59,7 @@ public final class Pasting {
   public boolean paste(String text) {
     TableEntry current = solution.now().table();
     Optional<TableImport.Recognised> shares =
-        current.form() == Form.FREQUENCIES ? TableImport.sharesIn(text) : Optional.empty();
+        current.form() == TableForm.FREQUENCIES ? TableImport.sharesIn(text) : Optional.empty();
     return shares
         .map(stated -> pasteShares(current, stated.table()))
         .orElseGet(() -> take(TableImport.readAs(current.form(), text), () -> {}));
@@ -69,7 +69,8 @@ public final class Pasting {
   ///
   /// @return whether it was one; nothing begins if not
   public boolean begin(String text) {
-    return take(TableImport.readAs(Form.TWO_WAY, text), () -> solution.begin(SolutionFile.blank()));
+    return take(
+        TableImport.readAs(TableForm.TWO_WAY, text), () -> solution.begin(SolutionFile.blank()));
   }
 
   private boolean take(TableImport.Result result, Runnable before) {
@@ -107,8 +108,8 @@ public final class Pasting {
   private static TableImport.Result read(Kind kind, String text) {
     return switch (kind) {
       case LAYERS -> TableImport.readLayers(text);
-      case FREQUENCIES -> TableImport.readAs(Form.FREQUENCIES, text);
-      case TWO_WAY, RECORDS -> TableImport.readAs(Form.TWO_WAY, text);
+      case FREQUENCIES -> TableImport.readAs(TableForm.FREQUENCIES, text);
+      case TWO_WAY, RECORDS -> TableImport.readAs(TableForm.TWO_WAY, text);
     };
   }
 
@@ -178,7 +179,7 @@ public final class Pasting {
         });
   }
 
-  private static Solution withProcedureFor(Solution solution, Form form) {
+  private static Solution withProcedureFor(Solution solution, TableForm form) {
     Procedure fitting =
         Procedures.all().stream()
             .filter(procedure -> procedure.forms().contains(form))

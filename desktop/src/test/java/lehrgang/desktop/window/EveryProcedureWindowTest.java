@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
@@ -139,7 +139,7 @@ class EveryProcedureWindowTest {
     driver.pressLabelled("chi-squared test");
     Solution switched = driver.solution();
     assertThat(switched.procedure()).isEqualTo("independence");
-    assertThat(switched.table().form()).isEqualTo(Form.TWO_WAY);
+    assertThat(switched.table().form()).isEqualTo(TableForm.TWO_WAY);
     assertThat(switched.table().cells()).containsExactly(List.of("121", "98"), List.of("19", "34"));
     driver.press("undo");
     assertThat(driver.solution().procedure()).isEqualTo("two-proportions");

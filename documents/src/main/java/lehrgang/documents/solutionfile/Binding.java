@@ -22,7 +22,7 @@ import lehrgang.core.cases.Missing;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Spread;
-import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.solution.StudentView;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -43,7 +43,7 @@ final class Binding {
           .withConfigOverride(String.class, each -> each.setNullHandling(EMPTY))
           .withConfigOverride(List.class, each -> each.setNullHandling(EMPTY))
           .withConfigOverride(Map.class, each -> each.setNullHandling(EMPTY))
-          .addMixIn(TableEntry.Form.class, Keyed.class)
+          .addMixIn(TableForm.class, Keyed.class)
           .addMixIn(StudentView.class, Keyed.class)
           .addMixIn(DecimalSign.class, Keyed.class)
           .addMixIn(Missing.class, Keyed.class)

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
@@ -71,7 +72,7 @@ public record SolutionFile(Solution solution, Original original) {
               List.of(List.of("", ""), List.of("", "")));
       case LAYERS ->
           new TableEntry(
-              TableEntry.Form.LAYERS,
+              TableForm.LAYERS,
               "",
               "",
               "",
@@ -81,7 +82,7 @@ public record SolutionFile(Solution solution, Original original) {
               Collections.nCopies(4, List.of("", "")));
       case FREQUENCIES ->
           new TableEntry(
-              TableEntry.Form.FREQUENCIES,
+              TableForm.FREQUENCIES,
               "",
               "",
               procedure.categories(),
@@ -90,7 +91,7 @@ public record SolutionFile(Solution solution, Original original) {
       case SHARES -> {
         int groups = procedure.groups();
         yield new TableEntry(
-            TableEntry.Form.SHARES,
+            TableForm.SHARES,
             "",
             "",
             IntStream.rangeClosed(1, groups).mapToObj(i -> "group " + i).toList(),

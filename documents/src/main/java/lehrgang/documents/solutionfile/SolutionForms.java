@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedures;
@@ -87,9 +88,9 @@ final class SolutionForms {
   }
 
   private TableEntry table(TableText text) throws FileProblem {
-    TableEntry.Form form = text.form().orElse(TableEntry.Form.TWO_WAY);
-    List<String> layers = form == TableEntry.Form.LAYERS ? text.layers() : List.of();
-    if (form == TableEntry.Form.LAYERS && layers.isEmpty()) {
+    TableForm form = text.form().orElse(TableForm.TWO_WAY);
+    List<String> layers = form == TableForm.LAYERS ? text.layers() : List.of();
+    if (form == TableForm.LAYERS && layers.isEmpty()) {
       throw problem(": a table of the form \"layers\" names no \"layers\".");
     }
     int needed = text.rows().size() * Math.max(1, layers.size());

@@ -13,7 +13,7 @@ import lehrgang.core.cases.Missing;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Spread;
 import lehrgang.core.cases.Tally;
-import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 
 /// A solution as its file has it: the shape that the JSON library binds, field by field. A text, a
 /// list or a map that is missing is empty; what else may be missing is an [Optional].
@@ -42,7 +42,7 @@ record SolutionText(
 
   /// @param counts numbers, or what was typed instead
   record TableText(
-      Optional<TableEntry.Form> form,
+      Optional<TableForm> form,
       String rowVariable,
       String columnVariable,
       @JsonProperty(required = true) List<String> rows,

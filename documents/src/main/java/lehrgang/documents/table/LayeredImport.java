@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.table.TableImport.Recognised;
 import lehrgang.documents.table.TableImport.Result;
@@ -166,7 +167,7 @@ public final class LayeredImport {
     TableEntry first = tables.values().iterator().next();
     return new Recognised(
         new TableEntry(
-            TableEntry.Form.LAYERS,
+            TableForm.LAYERS,
             first.rowVariable(),
             first.columnVariable(),
             layerVariable,

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.wording.Phrase;
 
@@ -67,7 +68,7 @@ public final class TableImport {
   }
 
   /// Reads a table of a form; where it is of another form, that one is taken.
-  public static Result readAs(TableEntry.Form form, String text) {
+  public static Result readAs(TableForm form, String text) {
     Result layered = readLayers(text);
     if (layered instanceof Recognised) {
       return layered;
@@ -90,7 +91,7 @@ public final class TableImport {
 
   private static TableEntry asShares(TableEntry entry) {
     return new TableEntry(
-        TableEntry.Form.SHARES,
+        TableForm.SHARES,
         entry.rowVariable(),
         entry.columnVariable(),
         entry.rows(),
@@ -141,7 +142,7 @@ public final class TableImport {
   private static TableEntry frequencies(String variable, List<List<String>> rows, int width) {
     boolean named = !variable.equalsIgnoreCase("category");
     return new TableEntry(
-        TableEntry.Form.FREQUENCIES,
+        TableForm.FREQUENCIES,
         named ? variable : "",
         "",
         rows.stream().map(List::getFirst).toList(),

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +32,7 @@ class FrequencyImportTest {
   @Test
   void aThirdColumnHoldsTheStatedShares() {
     TableEntry entry = read("category;observed;share\nlarch +;171;40 %\nlarch −;98;60 %\n");
-    assertThat(entry.form()).isEqualTo(Form.FREQUENCIES);
+    assertThat(entry.form()).isEqualTo(TableForm.FREQUENCIES);
     assertThat(entry.rowVariable()).isEmpty();
     assertThat(entry.columns()).containsExactly(TableEntry.OBSERVED, TableEntry.SHARE);
     assertThat(entry.cells()).containsExactly(List.of("171", "40 %"), List.of("98", "60 %"));
@@ -49,12 +49,13 @@ class FrequencyImportTest {
   void aTableOfAnotherFormIsTakenForWhatItIs() {
     String list = "Lake\t40\nGorge\t30\nSummit\t20\n";
     String table = "\tSpring\tAutumn\tWinter\nLake\t40\t20\t1\nGorge\t30\t10\t2\n";
-    assertThat(TableImport.readAs(Form.TWO_WAY, list)).isEqualTo(TableImport.readFrequencies(list));
-    assertThat(TableImport.readAs(Form.FREQUENCIES, table)).isEqualTo(TableImport.read(table));
+    assertThat(TableImport.readAs(TableForm.TWO_WAY, list))
+        .isEqualTo(TableImport.readFrequencies(list));
+    assertThat(TableImport.readAs(TableForm.FREQUENCIES, table)).isEqualTo(TableImport.read(table));
     TableImport.Recognised shares =
         (TableImport.Recognised)
-            TableImport.readAs(Form.SHARES, "gate\tyes\tall\nMill\t40\t90\nLake\t30\t80\n");
-    assertThat(shares.table().form()).isEqualTo(Form.SHARES);
+            TableImport.readAs(TableForm.SHARES, "gate\tyes\tall\nMill\t40\t90\nLake\t30\t80\n");
+    assertThat(shares.table().form()).isEqualTo(TableForm.SHARES);
     assertThat(shares.table().rows()).containsExactly("Mill", "Lake");
   }
 

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Wording;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -36,7 +36,7 @@ class LayeredImportTest {
   }
 
   private static void assertMapByHalf(TableEntry table) {
-    assertThat(table.form()).isEqualTo(Form.LAYERS);
+    assertThat(table.form()).isEqualTo(TableForm.LAYERS);
     assertThat(table.layers()).containsExactly("Summer", "Winter");
     assertThat(table.rows()).containsExactly("before dark", "after dark");
     assertThat(table.columns()).containsExactly("map", "no map");
@@ -58,7 +58,7 @@ class LayeredImportTest {
     assertThat(read(each).table().rowVariable()).isEqualTo("arrived");
     String first = each.replace("Summer\tafter", "\tafter").replace("Winter\tafter", "\tafter");
     assertMapByHalf(read(first).table());
-    assertThat(TableImport.readAs(Form.TWO_WAY, first)).isEqualTo(read(first));
+    assertThat(TableImport.readAs(TableForm.TWO_WAY, first)).isEqualTo(read(first));
   }
 
   @Test

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.documents.table.TableImport.Recognised;
 import lehrgang.documents.table.TableImport.Result;
 import net.jqwik.api.Arbitraries;
@@ -130,7 +130,7 @@ class TablesComeBackTest {
         IntStream.range(0, table.rows().size())
             .mapToObj(i -> line(by, List.of(table.rows().get(i), table.cells().get(i).getFirst())))
             .collect(Collectors.joining("\n", "route" + by + "observed\n", "\n"));
-    Recognised recognised = (Recognised) TableImport.readAs(Form.FREQUENCIES, text);
+    Recognised recognised = (Recognised) TableImport.readAs(TableForm.FREQUENCIES, text);
     assertThat(recognised.withTotals().map(TableEntry::rows).orElse(recognised.table().rows()))
         .isEqualTo(table.rows());
     assertThat(recognised.table().rowVariable()).isEqualTo("route");
@@ -138,7 +138,7 @@ class TablesComeBackTest {
 
   /// Whatever is on the clipboard, there is a table or a sentence.
   @Property(tries = 300)
-  void noTextEndsTheProgram(@ForAll String text, @ForAll Form form) {
+  void noTextEndsTheProgram(@ForAll String text, @ForAll TableForm form) {
     assertThat(TableImport.readAs(form, text)).isNotNull();
     assertThat(TableImport.readLayers(text)).isNotNull();
     assertThat(TableImport.sharesIn(text)).isNotNull();

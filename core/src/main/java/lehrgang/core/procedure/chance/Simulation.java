@@ -9,7 +9,7 @@ import lehrgang.core.data.Checked;
 import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.FrequencyTable.Rescaling;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
@@ -49,8 +49,8 @@ public final class Simulation implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.TWO_WAY, Form.FREQUENCIES);
+  public List<TableForm> forms() {
+    return List.of(TableForm.TWO_WAY, TableForm.FREQUENCIES);
   }
 
   @Override
@@ -92,7 +92,7 @@ public final class Simulation implements Procedure {
   public Outcome derive(Solution solution) {
     List<Problem> problems = new ArrayList<>();
     Request request = Request.of(solution.choices(), problems);
-    return solution.table().form() == Form.FREQUENCIES
+    return solution.table().form() == TableForm.FREQUENCIES
         ? fit(solution, request, problems)
         : twoWay(solution, request, problems);
   }

@@ -6,7 +6,7 @@ import java.util.Map;
 import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.FrequencyTable.Rescaling;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
@@ -31,8 +31,8 @@ public final class GoodnessOfFit implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.FREQUENCIES);
+  public List<TableForm> forms() {
+    return List.of(TableForm.FREQUENCIES);
   }
 
   @Override

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.LayeredTable;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
@@ -38,8 +38,8 @@ public final class Layers implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.LAYERS);
+  public List<TableForm> forms() {
+    return List.of(TableForm.LAYERS);
   }
 
   @Override

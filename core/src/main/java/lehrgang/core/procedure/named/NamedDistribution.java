@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.number.Rational;
@@ -47,8 +47,8 @@ public final class NamedDistribution implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.FREQUENCIES);
+  public List<TableForm> forms() {
+    return List.of(TableForm.FREQUENCIES);
   }
 
   @Override

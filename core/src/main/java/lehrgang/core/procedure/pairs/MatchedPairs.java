@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
@@ -32,8 +32,8 @@ public final class MatchedPairs implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.TWO_WAY);
+  public List<TableForm> forms() {
+    return List.of(TableForm.TWO_WAY);
   }
 
   @Override

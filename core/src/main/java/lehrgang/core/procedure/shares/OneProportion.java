@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.SharesTable;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.parts.Alternative;
@@ -28,8 +28,8 @@ public final class OneProportion implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.SHARES);
+  public List<TableForm> forms() {
+    return List.of(TableForm.SHARES);
   }
 
   @Override

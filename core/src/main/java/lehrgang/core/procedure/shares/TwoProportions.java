@@ -6,7 +6,7 @@ import java.util.Map;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.SharesTable;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
@@ -36,8 +36,8 @@ public final class TwoProportions implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.SHARES);
+  public List<TableForm> forms() {
+    return List.of(TableForm.SHARES);
   }
 
   @Override

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import lehrgang.core.data.Problem;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.number.Rational;
@@ -38,8 +38,8 @@ public final class Independence implements Procedure {
   }
 
   @Override
-  public List<Form> forms() {
-    return List.of(Form.TWO_WAY);
+  public List<TableForm> forms() {
+    return List.of(TableForm.TWO_WAY);
   }
 
   @Override

@@ -10,7 +10,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
@@ -42,10 +42,10 @@ public final class TableEditor extends VBox {
   private final KeyInLine keyIn;
   private List<Grid> grids = List.of();
   private List<LineId> lines = List.of();
-  private Shape shape = new Shape(Form.TWO_WAY, 0, 0, 0);
+  private Shape shape = new Shape(TableForm.TWO_WAY, 0, 0, 0);
 
   /// What decides which fields there are.
-  private record Shape(Form form, int rows, int columns, int layers) {
+  private record Shape(TableForm form, int rows, int columns, int layers) {
     static Shape of(TableEntry table) {
       return new Shape(
           table.form(), table.rows().size(), table.columns().size(), table.layers().size());

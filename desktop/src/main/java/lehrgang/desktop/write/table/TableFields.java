@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 import javafx.scene.control.TextField;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.OpenSolution;
@@ -70,7 +70,7 @@ final class TableFields {
   /// Makes fields for a table of another shape.
   void make(TableEntry table) {
     rows = table.rows().size();
-    Form form = table.form();
+    TableForm form = table.form();
     rowVariable.field().setPromptText(Words.of("table.row-variable.prompt." + form.key()));
     columnVariable.field().setPromptText(Words.of("table.column-variable.prompt." + form.key()));
     layerLabels.clear();

@@ -9,7 +9,7 @@ import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.layout.GridPane;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableEntry.Form;
+import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.kit.Icons;
@@ -107,7 +107,7 @@ final class TableSheet extends GridPane {
   }
 
   private void addHeads() {
-    if (table.form() != Form.FREQUENCIES) {
+    if (table.form() != TableForm.FREQUENCIES) {
       put(fields.columnVariable(), 1, 0, columns(), 1);
     }
     for (int j = 0; j < columns(); j++) {
@@ -149,7 +149,7 @@ final class TableSheet extends GridPane {
     if (hasRowTotals()) {
       put(totals.ofRow(layer, i), columns() + 1, place);
     }
-    boolean removable = rows() > 2 && table.form() != Form.SHARES && layer == 0;
+    boolean removable = rows() > 2 && table.form() != TableForm.SHARES && layer == 0;
     put(
         remover(Words.of("table.remove-row", i + 1), removable, table -> table.withoutRow(i)),
         columns() + 2,
@@ -157,12 +157,12 @@ final class TableSheet extends GridPane {
   }
 
   private void addFoot(int layer, int foot) {
-    if (table.form() == Form.SHARES) {
+    if (table.form() == TableForm.SHARES) {
       // Successes and trials have no sum that means anything here.
       return;
     }
     put(Labels.foot(wording.text("table.total")), 0, foot);
-    int summed = table.form() == Form.FREQUENCIES ? 1 : columns();
+    int summed = table.form() == TableForm.FREQUENCIES ? 1 : columns();
     for (int j = 0; j < summed; j++) {
       put(totals.ofColumn(layer, j), j + 1, foot);
     }
