@@ -136,12 +136,14 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
     return new Box.Row(parts);
   }
 
-  /// A number put in that carries a minus sign of its own needs a fence.
+  /// A number put in that carries a minus sign or a power of ten of its own needs a fence.
   private Box guarded(Expr part) {
     Box set = box(part);
-    return part instanceof Expr.Ref && PlainText.of(set).startsWith("−")
-        ? Box.parenthesised(set)
-        : set;
+    return part instanceof Expr.Ref && isCompound(PlainText.of(set)) ? Box.parenthesised(set) : set;
+  }
+
+  private static boolean isCompound(String number) {
+    return number.startsWith("−") || number.contains("·");
   }
 
   private Box joined(List<Expr> terms, String operator, int most) {
@@ -246,7 +248,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           factors.size() == 1 ? strength(factors.getFirst()) : PRODUCT;
       case Expr.Quotient _ -> POWER;
       case Expr.NaturalLog _, Expr.Arcsine _ -> POWER;
-      case Expr.Power _, Expr.Exponential _ -> POWER;
+      case Expr.Power(var base, var exponent) -> exponent == 1 ? strength(base) : POWER;
+      case Expr.Exponential _ -> POWER;
       case Expr.Named(var function, _) -> function.key().equals("normal-upper-tail") ? SUM : CLOSED;
       case Expr.Ref(var id) ->
           lines.apply(id) instanceof Box.Scripts s && s.raised().isPresent() ? POWER : CLOSED;

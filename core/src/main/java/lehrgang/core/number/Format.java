@@ -27,4 +27,13 @@ public record Format(NumberStyle style, Decimals decimals) {
       default -> style.fixed(value, decimals.of(kind));
     };
   }
+
+  /// How many decimals a number of a sort is rounded to where it is not shown whole.
+  public int decimalsOf(Kind kind) {
+    return switch (kind) {
+      case P_VALUE, PROBABILITY -> Math.max(1, decimals.of(kind));
+      case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION -> decimals.of(Kind.EXPECTED);
+      default -> decimals.of(kind);
+    };
+  }
 }

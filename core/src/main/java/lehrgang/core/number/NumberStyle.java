@@ -48,20 +48,24 @@ public enum NumberStyle {
   /// @param p 0 to 1
   /// @param decimals 0 or more
   public Shown pValue(Value p, int decimals) {
-    if (compare(p, SMALLEST_NAMED) < 0) {
+    if (isTooSmallToTell(p)) {
       return new Shown("10" + superscript(-300), Relation.BELOW);
     }
-    BigDecimal step = BigDecimal.ONE.movePointLeft(decimals);
-    if (decimals > 0 && compare(p, step) < 0) {
+    int places = Math.max(1, decimals);
+    BigDecimal step = BigDecimal.ONE.movePointLeft(places);
+    if (p.signum() > 0 && compare(p, step) < 0) {
       return new Shown(write(step), Relation.BELOW);
     }
     BigDecimal most = BigDecimal.ONE.subtract(step);
-    if (decimals > 0 && compare(p, BigDecimal.ONE) < 0 && compare(p, most) > 0) {
+    if (compare(p, BigDecimal.ONE) < 0 && compare(p, most) > 0) {
       return new Shown(write(most), Relation.ABOVE);
     }
-    return compare(p, BigDecimal.ONE) == 0
-        ? new Shown("1", Relation.EQUAL)
-        : fixed(p, Math.max(1, decimals));
+    return compare(p, BigDecimal.ONE) == 0 ? new Shown("1", Relation.EQUAL) : fixed(p, places);
+  }
+
+  /// Whether a number above 0 is below 10⁻³⁰⁰, the smallest that is told from others.
+  public static boolean isTooSmallToTell(Value number) {
+    return number.signum() > 0 && compare(number, SMALLEST_NAMED) < 0;
   }
 
   /// A bound is a short decimal: only a fraction needs to be compared as one.

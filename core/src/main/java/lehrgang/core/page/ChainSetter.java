@@ -3,14 +3,18 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.expr.Result;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Typesetting;
+import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Shown;
 import lehrgang.core.number.Shown.Relation;
@@ -24,13 +28,13 @@ final class ChainSetter {
   private final Derivation derivation;
   private final Numerals numerals;
   private final Mask mask;
-  private final PartDigits digits;
+  private final PutIn putIn;
 
   ChainSetter(Derivation derivation, Numerals numerals) {
     this.derivation = derivation;
     this.numerals = numerals;
     this.mask = numerals.mask();
-    this.digits = new PartDigits(numerals);
+    this.putIn = new PutIn(numerals);
   }
 
   private Evaluation values() {
@@ -48,49 +52,100 @@ final class ChainSetter {
       return new Chain(left, List.of(new Chain.Link("=", new Box.Linked(id, new Box.Blank()))));
     }
     List<Chain.Link> links = new ArrayList<>();
-    Relation soFar = Relation.EQUAL;
-    if (!(numerals.line(id).formula() instanceof Expr.Datum) && !numerals.isGiven(id)) {
-      soFar = workings(id, links);
+    Optional<Value> printed = Optional.empty();
+    boolean worked = !(numerals.line(id).formula() instanceof Expr.Datum) && !numerals.isGiven(id);
+    if (worked) {
+      printed = workings(id, links);
     }
-    links.add(result(id, soFar));
+    links.add(result(id, printed, worked));
     return new Chain(left, links);
   }
 
-  private Chain.Link result(LineId id, Relation soFar) {
+  /// The number in the end; what stands before it as printed decides whether it is just that.
+  ///
+  /// @param printed what the line before gives on a calculator
+  private Chain.Link result(LineId id, Optional<Value> printed, boolean worked) {
     Shown shown = numerals.shown(id);
-    Relation relation =
-        shown.relation() == Relation.EQUAL && soFar == Relation.ABOUT
-            ? Relation.ABOUT
-            : shown.relation();
+    boolean differs =
+        printed
+            .filter(value -> worked && shown.relation() == Relation.EQUAL)
+            .filter(
+                value ->
+                    values().find(id).filter(own -> PrintedNumbers.areEqual(value, own)).isEmpty())
+            .isPresent();
+    boolean same =
+        shown.relation() == Relation.ABOUT
+            && printed.filter(value -> numerals.isPrinted(id, value)).isPresent();
+    Relation relation = differs ? Relation.ABOUT : same ? Relation.EQUAL : shown.relation();
     return new Chain.Link(relation.sign(), new Box.Linked(id, Box.number(shown.text())));
   }
 
-  private Relation workings(LineId id, List<Chain.Link> links) {
+  /// The formula in symbols, with numbers, and, where that helps, its parts.
+  ///
+  /// @return what a calculator gives for the last of these
+  private Optional<Value> workings(LineId id, List<Chain.Link> links) {
     Expr written = shownFormula(id);
     links.add(new Chain.Link("=", symbols().box(written)));
-    Box putIn = numbers().box(written);
-    boolean exact =
-        written.sources().stream()
-            .allMatch(
-                source ->
-                    mask.hides(source) || numerals.shown(source).relation() == Relation.EQUAL);
-    Relation relation = exact ? Relation.EQUAL : Relation.ABOUT;
-    links.add(new Chain.Link(relation.sign(), putIn));
+    Optional<Parts> parts = parts(id, written);
+    PrintedNumbers numbers = putIn.choose(written, test(id, written, parts));
+    Box box = numbers(numbers).box(written);
+    links.add(new Chain.Link(sign(numbers.areExact()), box));
     Optional<Value> value = values().find(id);
     if (value.isEmpty() || written.sources().stream().anyMatch(mask::hides)) {
-      return relation;
+      return Optional.empty();
     }
-    Optional<Box> partly = digits.partlyEvaluated(written);
-    if (partly.isPresent()) {
-      links.add(new Chain.Link(Relation.ABOUT.sign(), partly.get()));
-      return Relation.ABOUT;
+    if (parts.isPresent()) {
+      int digits = parts.get().digits(comesOut(id));
+      links.add(
+          new Chain.Link(
+              sign(parts.get().areExact(numbers, digits)),
+              parts.get().box(digits, numerals.format().style())));
+      return parts.get().combined(digits);
     }
-    if (exact && value.get() instanceof Rational fraction && !fraction.isWhole()) {
-      shortFraction(fraction)
-          .filter(box -> !box.equals(withoutLinks(putIn)))
-          .ifPresent(box -> links.add(new Chain.Link("=", box)));
+    Optional<Value> keyedIn = numbers.evaluate(written);
+    if (numbers.areExact()) {
+      keyedIn
+          .filter(Rational.class::isInstance)
+          .filter(result -> !result.isWhole())
+          .flatMap(result -> shortFraction((Rational) result))
+          .filter(fraction -> !fraction.equals(withoutLinks(box)))
+          .ifPresent(fraction -> links.add(new Chain.Link("=", fraction)));
     }
-    return relation;
+    return keyedIn;
+  }
+
+  private static String sign(boolean equal) {
+    return (equal ? Relation.EQUAL : Relation.ABOUT).sign();
+  }
+
+  /// None where the number is too small to be worked out: it is known to be below all that are.
+  private Optional<Parts> parts(LineId id, Expr written) {
+    return isTooSmallToTell(id) ? Optional.empty() : Parts.of(written, inDecimals());
+  }
+
+  private boolean isTooSmallToTell(LineId id) {
+    return values().find(id).filter(NumberStyle::isTooSmallToTell).isPresent();
+  }
+
+  private Predicate<PrintedNumbers> test(LineId id, Expr written, Optional<Parts> parts) {
+    if (isTooSmallToTell(id)) {
+      return _ -> true;
+    }
+    Predicate<Value> comesOut = comesOut(id);
+    return parts
+        .map(
+            found -> {
+              int digits = found.digits(comesOut);
+              Predicate<PrintedNumbers> each = numbers -> found.comeOut(numbers, digits);
+              return each;
+            })
+        .orElse(numbers -> numbers.evaluate(written).filter(comesOut).isPresent());
+  }
+
+  /// Whether a number, treated as the reading treats those of its line, is printed as the line is.
+  private Predicate<Value> comesOut(LineId id) {
+    String printed = numerals.shown(id).text();
+    return value -> numerals.shown(id, numerals.settled(id, value)).text().equals(printed);
   }
 
   private static Box withoutLinks(Box box) {
@@ -172,44 +227,98 @@ final class ChainSetter {
   List<Chain> innerWorkings(LineId id) {
     List<Chain> chains = new ArrayList<>();
     if (!mask.hides(id) && values().find(id).isPresent()) {
-      collect(shownFormula(id), chains);
+      Expr written = shownFormula(id);
+      int least = parts(id, written).map(parts -> parts.digits(comesOut(id))).orElse(Parts.DIGITS);
+      collect(written, Math.max(least, Parts.DIGITS + 1), chains);
     }
     return chains;
   }
 
-  private void collect(Expr formula, List<Chain> chains) {
+  private void collect(Expr formula, int least, List<Chain> chains) {
     if (!(formula instanceof Expr.Named named)) {
-      formula.parts().forEach(part -> collect(part, chains));
+      formula.parts().forEach(part -> collect(part, least, chains));
       return;
     }
     written(named)
         .filter(written -> !written.equals(formula))
         .ifPresent(
             written -> {
-              Chain chain = working(formula, written);
+              Chain chain = working(formula, written, least);
               if (chains.stream().noneMatch(known -> known.left().equals(chain.left()))) {
                 chains.add(chain);
-                collect(written, chains);
+                collect(written, least, chains);
               }
             });
   }
 
-  private Chain working(Expr formula, Expr written) {
+  /// @param least the digits that the working around it uses
+  private Chain working(Expr formula, Expr written, int least) {
     List<Chain.Link> links = new ArrayList<>();
     links.add(new Chain.Link("=", symbols().box(written)));
-    digits
-        .partlyEvaluated(written)
-        .ifPresent(partly -> links.add(new Chain.Link(Relation.ABOUT.sign(), partly)));
-    digits
-        .inDecimals()
+    inDecimals()
         .evaluate(formula)
         .found()
-        .ifPresent(
-            value ->
-                links.add(
-                    new Chain.Link(
-                        Relation.ABOUT.sign(), digits.of(value, PartDigits.STEP_DIGITS + 2))));
+        .ifPresent(value -> workedOut(written, value, least, links));
     return new Chain(symbols().box(formula), links);
+  }
+
+  private void workedOut(Expr written, Value value, int least, List<Chain.Link> links) {
+    NumberStyle style = numerals.format().style();
+    if (NumberStyle.isTooSmallToTell(value)) {
+      Shown bound = style.pValue(value, least);
+      links.add(new Chain.Link(bound.relation().sign(), Box.number(bound.text())));
+      return;
+    }
+    Optional<Parts> parts = Parts.of(written, inDecimals());
+    int digits = parts.map(found -> resultDigits(found, value, least)).orElse(least);
+    Value printed = Parts.rounded(value, digits);
+    boolean same = false;
+    if (parts.isPresent()) {
+      Parts found = parts.get();
+      int each = found.digits(result -> isSame(result, value, digits));
+      boolean exact = false;
+      if (!hasDots(written)) {
+        PrintedNumbers numbers = putIn.choose(written, some -> found.comeOut(some, each));
+        links.add(new Chain.Link(sign(numbers.areExact()), numbers(numbers).box(written)));
+        exact = found.areExact(numbers, each);
+      }
+      links.add(new Chain.Link(sign(exact), found.box(each, style)));
+      same = found.combined(each).filter(v -> PrintedNumbers.areEqual(v, printed)).isPresent();
+    }
+    links.add(new Chain.Link(sign(same), Box.number(style.significant(value, digits).text())));
+  }
+
+  /// As many digits of a result as its parts give, but no more than are wanted.
+  private static int resultDigits(Parts parts, Value value, int wanted) {
+    return IntStream.iterate(wanted, digits -> digits > 2, digits -> digits - 1)
+        .filter(
+            digits ->
+                parts
+                    .combined(PutIn.MOST_DIGITS)
+                    .filter(result -> isSame(result, value, digits))
+                    .isPresent())
+        .findFirst()
+        .orElse(2);
+  }
+
+  private static boolean isSame(Value one, Value other, int digits) {
+    return Parts.rounded(one, digits).compareTo(Parts.rounded(other, digits)) == 0;
+  }
+
+  private static boolean hasDots(Expr formula) {
+    return formula instanceof Expr.ContinuedFraction
+        || formula.parts().stream().anyMatch(ChainSetter::hasDots);
+  }
+
+  /// Evaluates parts of a tail area: high powers of long fractions would take for ever.
+  private Evaluator<Value> inDecimals() {
+    return Evaluator.exactly(
+        id ->
+            switch (values().result(id)) {
+              case Result.Defined<Value>(var value) ->
+                  new Result.Defined<>(value.isWhole() ? value : value.inDecimals());
+              case Result.Undefined<Value> undefined -> undefined;
+            });
   }
 
   private Typesetting symbols() {
@@ -217,9 +326,9 @@ final class ChainSetter {
         id -> numerals.symbol(id).box(), Typesetting.Families.AS_SYMBOL, numerals.format().style());
   }
 
-  private Typesetting numbers() {
+  private Typesetting numbers(PrintedNumbers numbers) {
     return new Typesetting(
-        numerals::putIn, Typesetting.Families.TERM_BY_TERM, numerals.format().style());
+        numbers::box, Typesetting.Families.TERM_BY_TERM, numerals.format().style());
   }
 
   /// A formula in symbols.

@@ -29,7 +29,6 @@ final class Numerals implements Wording.Numbers {
   /// Stands where a number has no value.
   static final Shown NONE = new Shown("—", Relation.EQUAL);
 
-  private static final int FEW_DIGITS = 2;
   private static final int LONGEST_IN_LIST = 36;
 
   private final Derivation derivation;
@@ -136,15 +135,23 @@ final class Numerals implements Wording.Numbers {
     return mask.hides(id) ? new Box.Blank() : Box.number(shown(id).standalone());
   }
 
-  /// As put in for a term: a probability too small for its decimals keeps a few digits of its own.
-  Box putIn(LineId id) {
-    Relation relation = shown(id).relation();
-    boolean bound = relation == Relation.BELOW || relation == Relation.ABOVE;
+  /// The value that the page's reading makes of what the formula of a line comes to.
+  Value settled(LineId id, Value computed) {
+    return reading.settle(line(id), computed);
+  }
+
+  /// The decimals with which a line that is not shown whole is shown.
+  int decimalsOf(LineId id) {
+    return format.decimalsOf(line(id).kind());
+  }
+
+  /// Whether a number is just what is printed for a line.
+  boolean isPrinted(LineId id, Value number) {
     return values
         .find(id)
-        .filter(_ -> bound)
-        .map(value -> Box.number(format.style().significant(value, FEW_DIGITS).text()))
-        .orElseGet(() -> number(id));
+        .map(value -> Value.exactly(value.rounded(decimalsOf(id))))
+        .filter(printed -> PrintedNumbers.areEqual(number, printed))
+        .isPresent();
   }
 
   @Override

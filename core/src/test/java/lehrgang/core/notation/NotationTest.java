@@ -32,13 +32,13 @@ class NotationTest {
       delimiter = '|',
       value = {
         "E[2,3]|E₂₃ = R₂·C₃/n = 160·140/480 = 140/3 ≈ 46.67",
-        "K[2,3]|K₂₃ = (O₂₃ − E₂₃)²/E₂₃ ≈ (58 − 46.67)²/46.67 ≈ 2.752",
+        "K[2,3]|K₂₃ = (O₂₃ − E₂₃)²/E₂₃ ≈ (58 − 46.667)²/46.667 ≈ 2.752",
         "df|df = (r − 1)·(c − 1) = (3 − 1)·(3 − 1) = 4",
         "R[2]|R₂ = Σ O_2j = 38 + 64 + 58 = 160",
-        "p|p = e^(−χ²/2)·(1 + χ²/2) ≈ e^(−14.10/2)·(1 + 14.10/2) ≈ 0.0008661·8.051 ≈ 0.0070",
+        "p|p = e^(−χ²/2)·(1 + χ²/2) ≈ e^(−14.10294/2)·(1 + 14.10294/2) ≈ 0.0008661·8.051 ≈ 0.0070",
         "w|w = √(χ²/n) ≈ √(14.10/480) ≈ 0.17",
         "crit|χ²_crit = χ²_(df; α) = χ²_(4; 0.05) ≈ 9.488",
-        "decision|decision = χ² ≥ χ²_crit ≈ 14.10 ≥ 9.488 ≈ reject H₀"
+        "decision|decision = χ² ≥ χ²_crit ≈ 14.10 ≥ 9.488 = reject H₀"
       })
   void plainTextCanBePastedIntoAMail(String line, String text) {
     assertThat(PlainText.of(formula(line))).isEqualTo(text);
