@@ -155,8 +155,10 @@ public sealed interface Block {
 
   /// A printed table of normal tail areas around a point.
   ///
-  /// @param answer the line that is read off
-  record NormalExcerpt(LineId point, LineId answer, Emphasis emphasis) implements Block {}
+  /// @param answer      the line that is read off
+  /// @param alternative which tail counts: the key of the alternative
+  record NormalExcerpt(LineId point, LineId answer, Emphasis emphasis, String alternative)
+      implements Block {}
 
   /// A printed table around the degrees of freedom.
   ///

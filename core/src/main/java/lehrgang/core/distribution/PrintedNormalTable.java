@@ -3,6 +3,7 @@ package lehrgang.core.distribution;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import lehrgang.core.number.Value;
 
@@ -55,6 +56,43 @@ public record PrintedNormalTable(BigDecimal own, int column, List<Row> rows, boo
     BigDecimal start = BigDecimal.valueOf(tenths, 1);
     return new Row(
         start, SECOND_DECIMALS.stream().map(second -> areaBeyond(start.add(second))).toList());
+  }
+
+  /// Two neighbouring entries with a wanted area between them, or one that is it.
+  ///
+  /// @param point the point of the entry that is not below the area
+  /// @param area  that entry
+  /// @param next  the entry after it; empty where the first is the wanted area
+  public record Lookup(BigDecimal point, BigDecimal area, Optional<BigDecimal> next) {
+    /// The point of the entry after it.
+    public BigDecimal nextPoint() {
+      return point.add(BigDecimal.valueOf(1, 2));
+    }
+  }
+
+  /// Where one finds the point for an area.
+  ///
+  /// @param area the area to the right of `near`, 0 to ½
+  /// @param near the point itself; of several entries that are the area, the nearest counts
+  /// @return empty where the table ends before
+  public static Optional<Lookup> of(Value area, Value near) {
+    BigDecimal nearest = near.magnitude().rounded(2);
+    if (nearest.compareTo(LAST) > 0) {
+      return Optional.empty();
+    }
+    if (Value.exactly(areaBeyond(nearest)).compareTo(area) == 0) {
+      return Optional.of(new Lookup(nearest, areaBeyond(nearest), Optional.empty()));
+    }
+    return IntStream.iterate(ROWS * SECOND_DECIMALS.size() - 2, k -> k >= 0, k -> k - 1)
+        .mapToObj(k -> BigDecimal.valueOf(k, 2))
+        .filter(point -> Value.exactly(areaBeyond(point)).compareTo(area) >= 0)
+        .findFirst()
+        .map(
+            point ->
+                new Lookup(
+                    point,
+                    areaBeyond(point),
+                    Optional.of(areaBeyond(point.add(BigDecimal.valueOf(1, 2))))));
   }
 
   private static BigDecimal areaBeyond(BigDecimal point) {

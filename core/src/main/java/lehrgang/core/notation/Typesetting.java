@@ -44,6 +44,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Via(_, var inner) -> box(inner);
       case Expr.Pi() -> Box.variable("π");
       case Expr.Sum(var terms) -> joined(terms, "+", MOST_TERMS);
+      case Expr.Difference(_, Expr.Named(_, var arguments)) when isLeftTail(formula) ->
+          Box.row(Box.variable("Φ"), Box.parenthesised(box(arguments.getFirst())));
       case Expr.Difference(var left, var right) ->
           Box.row(inside(left, SUM), Box.operator("−"), inside(right, PRODUCT));
       case Expr.Product(var factors) -> product(factors);
@@ -82,6 +84,13 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           Box.row(box(one), new Box.Atom(", ", Box.Style.SEPARATOR), box(other));
       case Expr.Cases(_, var then, _) -> box(then);
     };
+  }
+
+  /// 1 less what lies to the right of a point is what lies to its left.
+  private static boolean isLeftTail(Expr formula) {
+    return formula instanceof Expr.Difference(Expr.Constant(var one), Expr.Named(var function, _))
+        && one.compareTo(Value.ONE) == 0
+        && function.key().equals("normal-upper-tail");
   }
 
   private static Box oddFactorial(int last) {
@@ -160,9 +169,17 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       if (i > 0) {
         parts.add(Box.operator(operator));
       }
-      parts.add(i == 0 ? box(terms.get(i)) : inside(terms.get(i), PRODUCT));
+      parts.add(i == 0 ? box(terms.get(i)) : term(terms.get(i)));
     }
     return new Box.Row(parts);
+  }
+
+  /// A number after a sign needs a fence only where it brings a sign of its own.
+  private Box term(Expr part) {
+    Box set = box(part);
+    return part instanceof Expr.Ref && !PlainText.of(set).startsWith("−")
+        ? set
+        : inside(part, PRODUCT);
   }
 
   private Box choice(String name, List<Expr> of) {
@@ -238,7 +255,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
   private int strength(Expr formula) {
     return switch (formula) {
       case Expr.Sum(var terms) -> terms.size() == 1 ? strength(terms.getFirst()) : SUM;
-      case Expr.Difference _, Expr.Negative _, Expr.CountBelow _ -> SUM;
+      case Expr.Difference _ -> isLeftTail(formula) ? CLOSED : SUM;
+      case Expr.Negative _, Expr.CountBelow _ -> SUM;
       case Expr.AtLeast _, Expr.Exceeds _, Expr.Both _ -> SUM;
       case Expr.Via(_, var inner) -> strength(inner);
       case Expr.Cases(_, var then, _) -> strength(then);

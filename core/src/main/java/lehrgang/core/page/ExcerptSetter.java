@@ -20,6 +20,7 @@ import lehrgang.core.wording.Phrase;
 /// the row is to be found, the table is printed far enough to look for it.
 final class ExcerptSetter {
   private static final int MOST_DF = 100_000;
+  private static final LineId ALPHA = LineId.of("alpha");
 
   private final Numerals numerals;
 
@@ -138,30 +139,96 @@ final class ExcerptSetter {
     List<String> heads =
         PrintedNormalTable.SECOND_DECIMALS.stream().map(numerals::printed).toList();
     Optional<Value> point = values().find(excerpt.point());
-    boolean hidden = point.isEmpty() || !isKnown(excerpt.answer());
+    boolean hidden = point.isEmpty() || !isKnown(excerpt.answer()) || !isKnown(ALPHA);
     if (hidden) {
       boolean missing = point.isEmpty() && !numerals.mask().hides(excerpt.point());
       return missing ? Optional.empty() : Optional.of(wholeNormal(heads));
     }
-    PrintedNormalTable table = PrintedNormalTable.around(point.get());
+    return excerpt.emphasis() == Block.Emphasis.CRITICAL_VALUE
+        ? Optional.of(criticalPoint(excerpt, point.get(), heads))
+        : Optional.of(areaBeyond(excerpt, point.get(), heads));
+  }
+
+  private PageBlock around(
+      PrintedNormalTable table, List<String> heads, Optional<Integer> column, Phrase sentence) {
+    return new PageBlock.Excerpt(
+        "z",
+        heads,
+        table.rows().stream()
+            .map(row -> row(row, row.start().equals(table.own()) ? Use.OWN : Use.NEIGHBOUR))
+            .toList(),
+        column,
+        List.of(),
+        numerals.text(sentence));
+  }
+
+  /// The area in the tail, read off where the point's first two decimals meet.
+  private PageBlock areaBeyond(Block.NormalExcerpt excerpt, Value point, List<String> heads) {
+    PrintedNormalTable table = PrintedNormalTable.around(point);
+    if (!table.reaches()) {
+      Phrase beyond = Phrase.of("p.normal.table.beyond." + side(excerpt, point));
+      return around(table, heads, Optional.empty(), beyond);
+    }
+    BigDecimal area = table.area();
+    BigDecimal read =
+        switch (side(excerpt, point)) {
+          case "both" -> area.multiply(BigDecimal.TWO);
+          case "near" -> BigDecimal.ONE.subtract(area);
+          default -> area;
+        };
     Phrase sentence =
-        Phrase.of(
-                excerpt.emphasis() == Block.Emphasis.CRITICAL_VALUE
-                    ? "critical.normal.table"
-                    : table.reaches() ? "p.normal.table" : "p.normal.table.beyond")
+        Phrase.of("p.normal.table." + side(excerpt, point))
             .with("row", numerals.printed(table.own()))
             .with("column", heads.get(table.column()))
-            .with("area", numerals.printed(table.area()));
-    return Optional.of(
-        new PageBlock.Excerpt(
-            "z",
-            heads,
-            table.rows().stream()
-                .map(row -> row(row, row.start().equals(table.own()) ? Use.OWN : Use.NEIGHBOUR))
-                .toList(),
-            Optional.of(table.column()),
-            List.of(),
-            numerals.text(sentence)));
+            .with("area", numerals.printed(area))
+            .with("read", numerals.printed(read))
+            .with("p", excerpt.answer());
+    return around(table, heads, Optional.of(table.column()), sentence);
+  }
+
+  /// Which area counts: `both` tails, the tail on the `far` side of the point, or all on the `near`
+  /// side.
+  private static String side(Block.NormalExcerpt excerpt, Value point) {
+    return switch (excerpt.alternative()) {
+      case "less" -> point.signum() > 0 ? "near" : "far";
+      case "greater" -> point.signum() < 0 ? "near" : "far";
+      default -> "both";
+    };
+  }
+
+  /// The point with the wanted area, which lies between two entries or is one.
+  private PageBlock criticalPoint(Block.NormalExcerpt excerpt, Value point, List<String> heads) {
+    PrintedNormalTable table = PrintedNormalTable.around(point);
+    Value level = values().of(ALPHA);
+    Value area = excerpt.alternative().equals("two-sided") ? level.over(Value.of(2)) : level;
+    Optional<PrintedNormalTable.Lookup> found = PrintedNormalTable.of(area, point);
+    if (found.isEmpty()) {
+      return around(table, heads, Optional.empty(), Phrase.of("critical.normal.table.beyond"));
+    }
+    PrintedNormalTable.Lookup lookup = found.get();
+    String key =
+        lookup.next().isEmpty()
+            ? "critical.normal.table.entry"
+            : lookup.next().filter(next -> isMidway(lookup.area(), next, area)).isPresent()
+                ? "critical.normal.table.midway"
+                : "critical.normal.table.between";
+    Phrase sentence =
+        Phrase.of(key)
+            .with("wanted", numerals.format().style().shortest(area.decimal()))
+            .with("area", numerals.printed(lookup.area()))
+            .with("point", numerals.printed(lookup.point()))
+            .with("next", numerals.printed(lookup.next().orElse(lookup.area())))
+            .with("nextPoint", numerals.printed(lookup.nextPoint()))
+            .with("crit", excerpt.answer());
+    return around(
+        PrintedNormalTable.around(Value.exactly(lookup.point())),
+        heads,
+        Optional.of(lookup.point().movePointRight(2).intValueExact() % heads.size()),
+        sentence);
+  }
+
+  private static boolean isMidway(BigDecimal one, BigDecimal other, Value area) {
+    return Value.exactly(one.add(other)).compareTo(area.times(Value.of(2))) == 0;
   }
 
   private PageBlock wholeNormal(List<String> heads) {

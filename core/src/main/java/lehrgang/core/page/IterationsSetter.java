@@ -13,7 +13,9 @@ import lehrgang.core.wording.Wording;
 
 /// Sets the iterations behind a root in a line's formula.
 final class IterationsSetter {
-  private static final int DIGITS = 10;
+  private static final int POINT_DIGITS = 7;
+  private static final int HEIGHT_DIGITS = 9;
+  private static final int AREA_DIGITS = 10;
 
   private final Numerals numerals;
   private final Wording wording;
@@ -35,7 +37,8 @@ final class IterationsSetter {
         List.of(
             wording.text("iterations.step"),
             wording.text("iterations.point"),
-            wording.text("iterations.area")),
+            wording.text("iterations.area"),
+            wording.text("iterations.height")),
         rows(found.search()));
   }
 
@@ -64,6 +67,7 @@ final class IterationsSetter {
     }
     return function instanceof RootFinding finding
         ? Optional.of(new Found(function.key(), finding.search(values)))
+            .filter(found -> found.search().course() == RootSearch.Course.STRAIGHT)
         : Optional.empty();
   }
 
@@ -72,8 +76,11 @@ final class IterationsSetter {
     for (RootSearch.Iteration iteration : search.steps()) {
       List<String> row =
           List.of(
-              Integer.toString(rows.size()), digits(iteration.point()), digits(iteration.area()));
-      if (!rows.isEmpty() && rows.getLast().subList(1, 3).equals(row.subList(1, 3))) {
+              Integer.toString(rows.size()),
+              digits(iteration.point(), POINT_DIGITS),
+              digits(iteration.area(), AREA_DIGITS),
+              digits(iteration.height(), HEIGHT_DIGITS));
+      if (!rows.isEmpty() && rows.getLast().get(1).equals(row.get(1))) {
         break;
       }
       rows.add(row);
@@ -81,7 +88,7 @@ final class IterationsSetter {
     return rows;
   }
 
-  private String digits(Value value) {
-    return numerals.format().style().significant(value, DIGITS).text();
+  private String digits(Value value, int digits) {
+    return numerals.format().style().significant(value, digits).text();
   }
 }

@@ -135,6 +135,14 @@ final class Numerals implements Wording.Numbers {
     return mask.hides(id) ? new Box.Blank() : Box.number(shown(id).standalone());
   }
 
+  @Override
+  public Box compared(LineId id, LineId with) {
+    Optional<Value> one = values.find(id);
+    Optional<Value> other = values.find(with);
+    boolean bare = mask.hides(id) || one.isEmpty() || other.isEmpty() || reading.hasRanges();
+    return bare ? number(id) : Box.number(new Comparison(this, id, with).first());
+  }
+
   /// The value that the page's reading makes of what the formula of a line comes to.
   Value settled(LineId id, Value computed) {
     return reading.settle(line(id), computed);
@@ -156,18 +164,71 @@ final class Numerals implements Wording.Numbers {
 
   @Override
   public List<Span> stated(LineId id) {
-    Box symbol = symbol(id).box();
-    if (mask.hides(id)) {
-      return List.of(
-          new Span.Formula(symbol),
-          new Span.Words(" = ", Span.Weight.PLAIN),
-          new Span.Live(id, new Box.Blank(), Span.Weight.PLAIN));
-    }
     Shown shown = shown(id);
+    return stated(id, shown, Box.number(shown.text()));
+  }
+
+  @Override
+  public List<Span> stated(LineId id, LineId with) {
+    Shown shown = shown(id);
+    boolean bound = shown.relation() == Relation.BELOW || shown.relation() == Relation.ABOVE;
+    return stated(id, shown, bound ? Box.number(shown.text()) : compared(id, with));
+  }
+
+  private List<Span> stated(LineId id, Shown shown, Box number) {
+    boolean hidden = mask.hides(id);
+    String sign = hidden ? " = " : "\u00a0" + shown.relation().sign() + "\u00a0";
     return List.of(
-        new Span.Formula(symbol),
-        new Span.Words("\u00a0" + shown.relation().sign() + "\u00a0", Span.Weight.PLAIN),
-        new Span.Live(id, Box.number(shown.text()), Span.Weight.PLAIN));
+        new Span.Formula(symbol(id).box()),
+        new Span.Words(sign, Span.Weight.PLAIN),
+        new Span.Live(id, hidden ? new Box.Blank() : number, Span.Weight.PLAIN));
+  }
+
+  @Override
+  public Phrase inSamples(LineId id) {
+    Optional<Value> p = values.find(id);
+    if (mask.hides(id) || p.isEmpty()) {
+      return Phrase.of("samples.hidden").with("share", id);
+    }
+    int decimals = Math.max(0, decimalsOf(id) - 2);
+    Value step = Value.exactly(BigDecimal.ONE.movePointLeft(decimals + 2));
+    Relation relation = shown(id).relation();
+    Value share =
+        switch (relation) {
+          case BELOW -> step;
+          case ABOVE -> Value.ONE.minus(step);
+          default -> p.get();
+        };
+    String key =
+        switch (relation) {
+          case BELOW -> "samples.below";
+          case ABOVE -> "samples.above";
+          default -> share.compareTo(Value.ONE) == 0 ? "samples.all" : "samples.about";
+        };
+    Phrase phrase = Phrase.of(key);
+    return key.equals("samples.all")
+        ? phrase
+        : phrase.with(
+            "share", new Phrase.Percentage(id, format.style().percent(share, decimals).text()));
+  }
+
+  @Override
+  public Box confidence(LineId level) {
+    return values
+        .find(level)
+        .filter(_ -> !mask.hides(level))
+        .map(alpha -> Value.ONE.minus(alpha).times(Value.of(100)).decimal())
+        .map(percent -> Box.number(format.style().shortest(percent) + "\u00a0%"))
+        .orElseGet(() -> number(level));
+  }
+
+  @Override
+  public Box size(LineId id) {
+    return values
+        .find(id)
+        .filter(value -> value.signum() < 0 && !mask.hides(id))
+        .map(value -> Box.number(shown(id, value.negated()).standalone()))
+        .orElseGet(() -> number(id));
   }
 
   @Override

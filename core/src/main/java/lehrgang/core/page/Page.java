@@ -264,7 +264,8 @@ public final class Page {
 
   /// Says of a statistic where rounding on the way would show.
   private Optional<PageBlock> roundingRemark(LineId id) {
-    if (derivation.line(id).kind() != Kind.STATISTIC || numerals.mask().hides(id)) {
+    boolean own = lens.reading().equals(solution.choices().reading());
+    if (derivation.line(id).kind() != Kind.STATISTIC || numerals.mask().hides(id) || !own) {
       return Optional.empty();
     }
     Optional<Shown> exact = derivation.exact().find(id).map(value -> numerals.shown(id, value));

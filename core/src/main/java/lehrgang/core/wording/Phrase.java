@@ -19,6 +19,9 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   /// The shown number of a line; it stays alive on the page.
   public record Number(LineId line) implements Filling {}
 
+  /// The number of a line beside that of another, with the digits that tell which is larger.
+  public record Compared(LineId line, LineId with) implements Filling {}
+
   /// The symbol of a line.
   public record Written(Symbol symbol) implements Filling {}
 
@@ -27,6 +30,9 @@ public record Phrase(String key, Map<String, Filling> fillings) {
 
   /// Symbol, sign and number of a line, such as *p* ≈ 0.0070 or *p* < 0.0001.
   public record Stated(LineId line) implements Filling {}
+
+  /// The same beside the number of another line, with the digits that tell which is larger.
+  public record StatedBeside(LineId line, LineId with) implements Filling {}
 
   /// The number of a line as reports give it: `= 14.10`, `= .007`, `< .001`.
   ///
@@ -38,6 +44,19 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     KEPT,
     LEFT_OUT
   }
+
+  /// In how many samples out of a hundred: the percentage that a probability is, such as *about 2.4
+  /// % of samples*.
+  public record InSamples(LineId line) implements Filling {}
+
+  /// A number of a line, written as a percentage.
+  public record Percentage(LineId line, String text) implements Filling {}
+
+  /// The confidence that goes with a significance level, such as 95 %.
+  public record Confidence(LineId level) implements Filling {}
+
+  /// The number of a line without its sign.
+  public record Size(LineId line) implements Filling {}
 
   /// A phrase inside a phrase.
   public record Nested(Phrase phrase) implements Filling {}

@@ -22,8 +22,33 @@ public final class Wording {
     /// The number alone.
     Box number(LineId line);
 
+    /// The number with the digits that tell it from another.
+    default Box compared(LineId line, LineId with) {
+      return number(line);
+    }
+
     /// Symbol, sign and number.
     List<Span> stated(LineId line);
+
+    /// Symbol, sign and number, with the digits that tell it from another.
+    default List<Span> stated(LineId line, LineId with) {
+      return stated(line);
+    }
+
+    /// A probability as a share of samples, in words.
+    default Phrase inSamples(LineId line) {
+      return Phrase.of("samples.hidden").with("share", line);
+    }
+
+    /// The confidence that goes with a significance level.
+    default Box confidence(LineId level) {
+      return number(level);
+    }
+
+    /// The number without its sign.
+    default Box size(LineId line) {
+      return number(line);
+    }
 
     /// As reports give it, sign included.
     String reported(Phrase.Reported reported);
@@ -157,6 +182,15 @@ public final class Wording {
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
       case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbol.box()));
       case Phrase.Set(var box) -> spans.add(new Span.Formula(box));
+      case Phrase.Compared(var line, var with) ->
+          spans.add(new Span.Live(line, numbers.compared(line, with), weight));
+      case Phrase.StatedBeside(var line, var with) -> spans.addAll(numbers.stated(line, with));
+      case Phrase.InSamples(var line) -> append(numbers.inSamples(line), numbers, weight, spans);
+      case Phrase.Percentage(var line, var text) ->
+          spans.add(new Span.Live(line, Box.number(text), weight));
+      case Phrase.Confidence(var level) ->
+          spans.add(new Span.Live(level, numbers.confidence(level), weight));
+      case Phrase.Size(var line) -> spans.add(new Span.Live(line, numbers.size(line), weight));
       case Phrase.Stated(var line) -> spans.addAll(numbers.stated(line));
       case Phrase.Reported reported -> words(numbers.reported(reported), weight, spans);
       case Phrase.Nested(var inner) -> append(inner, numbers, weight, spans);

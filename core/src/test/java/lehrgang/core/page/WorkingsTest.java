@@ -1,8 +1,10 @@
 package lehrgang.core.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import lehrgang.core.SomeSolutions;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.procedure.Procedure;
@@ -43,6 +46,37 @@ class WorkingsTest {
     chains(page).forEach(chain -> wrong.addAll(wrong(chain, checked)));
     assertThat(wrong).as("%s %s", solution.procedure(), solution.choices()).isEmpty();
     assertThat(checked.get()).isPositive();
+  }
+
+  /// Each point of the iterations comes from the row before it.
+  @Property(tries = 60, shrinking = ShrinkingMode.OFF)
+  void theIterationsComeOut(@ForAll("solutions") Solution solution) {
+    Page page = page(solution);
+    BigDecimal level = page.value(LineId.of("alpha")).orElseThrow().decimal();
+    page.steps().stream()
+        .flatMap(step -> step.blocks().stream())
+        .filter(PageBlock.Iterations.class::isInstance)
+        .map(PageBlock.Iterations.class::cast)
+        .forEach(iterations -> checkIterations(iterations, level));
+  }
+
+  private static void checkIterations(PageBlock.Iterations iterations, BigDecimal level) {
+    List<List<BigDecimal>> rows =
+        iterations.rows().stream()
+            .map(row -> row.stream().map(cell -> PocketCalculator.workOut(cell).orElseThrow()))
+            .map(Stream::toList)
+            .toList();
+    BigDecimal half = level.divide(BigDecimal.TWO);
+    BigDecimal reached = rows.getLast().get(2);
+    boolean inBothTails = reached.subtract(half).abs().compareTo(reached.subtract(level).abs()) < 0;
+    BigDecimal wanted = inBothTails ? half : level;
+    for (int k = 1; k < rows.size(); k++) {
+      List<BigDecimal> before = rows.get(k - 1);
+      BigDecimal step = before.get(2).subtract(wanted).divide(before.get(3), MathContext.DECIMAL64);
+      assertThat(before.get(1).add(step))
+          .as("row %d of %s", k, iterations.rows())
+          .isCloseTo(rows.get(k).get(1), within(lastPlace(iterations.rows().get(k).get(1))));
+    }
   }
 
   private static Page page(Solution solution) {
@@ -79,7 +113,7 @@ class WorkingsTest {
                       before,
                       link.sign(),
                       after,
-                      one.get().round(new java.math.MathContext(10))));
+                      one.get().round(new MathContext(10))));
         }
       }
     }

@@ -371,7 +371,9 @@ class WriteViewTest {
   void unsavedChangesSurviveAKill() throws Exception {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
     Path kept = folder.resolve("user").resolve("unsaved-new.lehrgang");
-    for (int i = 0; i < 100 && !Files.exists(kept); i++) {
+    for (int i = 0;
+        i < 100 && !(Files.exists(kept) && Files.readString(kept).contains("93"));
+        i++) {
       Thread.sleep(50);
     }
     WindowDriver next = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));

@@ -161,7 +161,7 @@ final class SimulationPage implements WorkedPage {
             Block.Working.of(P),
             say.prose("p.simulated.error"),
             Block.Working.of(LineId.of("p.error")),
-            say.prose("p.meaning." + story)));
+            say.meaning("p.meaning." + story, P)));
   }
 
   private Step conclusion() {

@@ -123,7 +123,11 @@ final class FisherPage implements WorkedPage {
                 say.phrase("p.fisher.other." + other.key()).with("p", new Phrase.Stated(id))));
       }
     }
-    blocks.add(say.prose("p.meaning.fisher"));
+    blocks.add(
+        new Block.Prose(
+            say.meaning("p.meaning.fisher." + alternative.key(), P)
+                .phrase()
+                .with("corner", CORNER)));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(P)), blocks);
   }
 

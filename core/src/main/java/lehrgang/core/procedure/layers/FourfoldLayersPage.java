@@ -124,14 +124,9 @@ final class FourfoldLayersPage implements WorkedPage {
   }
 
   private Step pValue() {
-    ChiSquaredDecision corrected = ChiSquaredDecision.corrected();
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, 1));
-    blocks.add(
-        new Block.Prose(
-            Phrase.of("p.corrected.layers")
-                .with("statistic", new Phrase.Stated(corrected.statistic()))
-                .with("p", new Phrase.Stated(corrected.p()))));
-    blocks.add(say.prose("p.meaning.layers"));
+    List<Block> blocks = new ArrayList<>(deciding.workings(say, values, 1));
+    blocks.add(deciding.beside());
+    blocks.add(say.meaning("p.meaning.layers", deciding.p()));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(deciding.p())), blocks);
   }
 

@@ -81,8 +81,8 @@ final class LargerLayersPage implements WorkedPage {
   }
 
   private Step pValue() {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach()));
-    blocks.add(say.prose("p.meaning.layers"));
+    List<Block> blocks = new ArrayList<>(DECIDING.workings(say, values, reach()));
+    blocks.add(say.meaning("p.meaning.layers", DECIDING.p()));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(DECIDING.p())), blocks);
   }
 

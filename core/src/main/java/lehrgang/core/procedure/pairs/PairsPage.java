@@ -189,13 +189,8 @@ final class PairsPage implements WorkedPage {
   }
 
   private Step pValue() {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, 1));
-    ChiSquaredDecision corrected = ChiSquaredDecision.corrected();
-    blocks.add(
-        new Block.Prose(
-            say.phrase("p.corrected.pairs")
-                .with("statistic", new Phrase.Stated(corrected.statistic()))
-                .with("p", new Phrase.Stated(corrected.p()))));
+    List<Block> blocks = new ArrayList<>(curve.workings(say, values, 1));
+    blocks.add(curve.beside());
     pairs
         .outcomes()
         .ifPresent(
@@ -204,7 +199,7 @@ final class PairsPage implements WorkedPage {
               blocks.add(Block.Working.of(EXACT));
               blocks.add(outcomes.block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT));
             });
-    blocks.add(say.prose("p.meaning.pairs"));
+    blocks.add(say.meaning("p.meaning.pairs", p()));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(p())), blocks);
   }
 
@@ -247,10 +242,21 @@ final class PairsPage implements WorkedPage {
             Block.Working.of(DIFFERENCE),
             say.prose("interval.pairs.error"),
             Block.Working.of(LineId.of("SE")),
+            Block.Working.of(LineId.of("z.ci")),
             Block.Working.of(LOW),
             Block.Working.of(HIGH),
-            new Block.Prose(say.phrase("interval.words.pairs").with("low", LOW).with("high", HIGH)),
+            new Block.Prose(
+                    say.phrase("interval.words.pairs." + intervalSide())
+                        .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
+                        .with("low", new Phrase.Size(LOW))
+                        .with("high", new Phrase.Size(HIGH)))
+                .because(LOW, HIGH),
             say.prose("interval.pairs.why-not-independence")));
+  }
+
+  /// Whether the interval lies above 0, below, or on both sides.
+  private String intervalSide() {
+    return values.sign(LOW) > 0 ? "rise" : values.sign(HIGH) < 0 ? "fall" : "either";
   }
 
   private Step closerLook() {

@@ -134,8 +134,8 @@ public final class CategorySteps {
   /// @param reach   the most degrees of freedom that the shape of the data allows
   /// @param meaning the key of the sentence
   public Step pValue(int reach, String meaning) {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach));
-    blocks.add(say.prose(meaning));
+    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.plain().workings(say, values, reach));
+    blocks.add(say.meaning(meaning, ChiSquaredDecision.plain().p()));
     return new Step(
         "p", say.summary("p").with("p", new Phrase.Stated(ChiSquaredDecision.plain().p())), blocks);
   }

@@ -125,18 +125,25 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
                 DF, ALPHA, statistic, CRITICAL, Block.Emphasis.CRITICAL_VALUE, reach)));
   }
 
-  /// The plain p-value with its working and what a printed table tells about it.
+  /// The p-value that decides, with its working and what a printed table tells about it.
   ///
   /// @param reach the most degrees of freedom that the shape of the data allows
-  public static List<Block> workings(Sentences say, Evaluation values, int reach) {
-    LineId plain = plain().p();
+  public List<Block> workings(Sentences say, Evaluation values, int reach) {
     int df = degreesOfFreedom(values);
     return List.of(
         say.prose(df == 1 ? "p.one" : df % 2 == 0 ? "p.even" : "p.odd").because(DF),
-        Block.Working.of(plain),
-        new Block.WrittenOut(plain),
-        new Block.TableExcerpt(
-            DF, ALPHA, plain().statistic(), plain, Block.Emphasis.BRACKET, reach));
+        Block.Working.of(p),
+        new Block.WrittenOut(p),
+        new Block.TableExcerpt(DF, ALPHA, statistic, p, Block.Emphasis.BRACKET, reach));
+  }
+
+  /// The other of the plain and the corrected statistic, with its p-value.
+  public Block.Prose beside() {
+    ChiSquaredDecision other = isCorrected() ? plain() : corrected();
+    return new Block.Prose(
+        Phrase.of(isCorrected() ? "p.without-correction" : "p.with-correction")
+            .with("statistic", new Phrase.Stated(other.statistic()))
+            .with("p", new Phrase.Stated(other.p())));
   }
 
   /// Both comparisons in words.
@@ -144,8 +151,8 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
     return List.of(
         new Block.Prose(
                 Phrase.of("conclusion.critical." + decided.key())
-                    .with("statistic", statistic)
-                    .with("crit", CRITICAL))
+                    .with("statistic", new Phrase.Compared(statistic, CRITICAL))
+                    .with("crit", new Phrase.Compared(CRITICAL, statistic)))
             .because(Decided.DECISION),
         decided.comparisonOfP(p));
   }

@@ -49,7 +49,7 @@ public record Decided(Evaluation values, Optional<Decision> decision) {
   public Block.Prose comparisonOfP(String key, LineId p) {
     return new Block.Prose(
             Phrase.of(key + "." + key())
-                .with("p", new Phrase.Stated(p))
+                .with("p", new Phrase.StatedBeside(p, CommonSteps.LEVEL))
                 .with("alpha", CommonSteps.LEVEL))
         .because(DECISION);
   }

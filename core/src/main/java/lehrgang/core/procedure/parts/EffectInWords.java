@@ -7,6 +7,7 @@ import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
 
 /// What an effect size means beside the decision, by Cohen's (1988) conventions.
 public enum EffectInWords {
@@ -40,7 +41,8 @@ public enum EffectInWords {
                     isTelling(size, decided) ? Tone.WARNING : Tone.NOTE,
                     say.phrase("effect." + word(size) + "." + decided.key())
                         .with("symbol", Symbol.of(letter))
-                        .with("effect", effect),
+                        .with("effect", new Phrase.Stated(effect))
+                        .with("rule", Phrase.of("effect.rule." + letter)),
                     List.of(effect, Decided.DECISION)))
         .map(List::of)
         .orElse(List.of());

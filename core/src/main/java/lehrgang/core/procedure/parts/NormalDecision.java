@@ -8,7 +8,9 @@ import static lehrgang.core.procedure.parts.LineWriter.single;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
@@ -29,8 +31,10 @@ import lehrgang.core.wording.Phrase;
 /// @param statistic   the line that decides
 /// @param p           its p-value
 public record NormalDecision(Alternative alternative, LineId statistic, LineId p) {
-  private static final LineId Z = LineId.of("z");
-  private static final LineId PLAIN_P = LineId.of("p");
+  /// The plain statistic.
+  public static final LineId Z = LineId.of("z");
+  /// The p-value of the plain statistic.
+  public static final LineId PLAIN_P = LineId.of("p");
   private static final LineId CRITICAL = LineId.of("crit");
   private static final LineId ALPHA = CommonSteps.LEVEL;
 
@@ -135,7 +139,8 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
             new Block.NormalCurve(statistic, CRITICAL, ALPHA, p, alternative.key()),
             Block.Working.of(CRITICAL),
             new Block.Iterations(CRITICAL),
-            new Block.NormalExcerpt(CRITICAL, CRITICAL, Block.Emphasis.CRITICAL_VALUE)));
+            new Block.NormalExcerpt(
+                CRITICAL, CRITICAL, Block.Emphasis.CRITICAL_VALUE, alternative.key())));
   }
 
   /// The p-value with its working.
@@ -144,11 +149,32 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
   public Step pStep(Sentences say, List<Block> more) {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("p.normal." + alternative.key()));
-    blocks.add(Block.Working.of(PLAIN_P));
-    blocks.add(new Block.WrittenOut(PLAIN_P));
-    blocks.add(new Block.NormalExcerpt(Z, PLAIN_P, Block.Emphasis.BRACKET));
+    blocks.add(Block.Working.of(p));
+    blocks.add(new Block.WrittenOut(p));
+    blocks.add(new Block.NormalExcerpt(statistic, p, Block.Emphasis.BRACKET, alternative.key()));
     blocks.addAll(more);
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(p)), blocks);
+  }
+
+  /// Said where the data lie on the other side of H₀ than a one-sided H₁.
+  public Optional<Block> pointingAway(Evaluation values, Sentences say) {
+    int side = values.sign(Z);
+    boolean away =
+        switch (alternative) {
+          case TWO_SIDED -> false;
+          case LESS -> side > 0;
+          case GREATER -> side < 0;
+        };
+    return away
+        ? Optional.of(say.remark(Block.Tone.NOTE, "p.away." + alternative.key()).because(Z))
+        : Optional.empty();
+  }
+
+  /// What a two-sided interval beside a one-sided test says and does not say.
+  public Optional<Block> besideOneSidedTest(Sentences say) {
+    return alternative == Alternative.TWO_SIDED
+        ? Optional.empty()
+        : Optional.of(say.remark(Block.Tone.NOTE, "interval.one-sided-test"));
   }
 
   /// Both comparisons in words.
@@ -156,8 +182,8 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
     return List.of(
         new Block.Prose(
                 Phrase.of("conclusion.normal." + alternative.key() + "." + decided.key())
-                    .with("statistic", statistic)
-                    .with("crit", CRITICAL))
+                    .with("statistic", new Phrase.Compared(statistic, CRITICAL))
+                    .with("crit", new Phrase.Compared(CRITICAL, statistic)))
             .because(Decided.DECISION),
         decided.comparisonOfP(p));
   }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.wording.Phrase;
 
 /// Sentences whose usual gaps are filled: the names of the variables, n, and the like.
@@ -30,6 +31,11 @@ public record Sentences(Map<String, Phrase.Filling> usual) {
   /// A paragraph.
   public Block.Prose prose(String key) {
     return new Block.Prose(phrase(key));
+  }
+
+  /// What a p-value means, with a gap for the share of samples.
+  public Block.Prose meaning(String key, LineId p) {
+    return new Block.Prose(phrase(key).with("samples", new Phrase.InSamples(p)));
   }
 
   /// A remark.

@@ -40,6 +40,7 @@ final class OneProportionPage implements WorkedPage {
   private final NormalDecision deciding;
   private final Decided decided;
   private final String side;
+  private final Evaluation values;
   private final Sentences say;
   private final CommonSteps common;
   private final LargeSampleConditions conditions;
@@ -55,6 +56,7 @@ final class OneProportionPage implements WorkedPage {
     this.deciding = deciding;
     this.decided = Decided.of(values);
     this.side = deciding.alternative().key();
+    this.values = values;
     this.say =
         new Sentences(
             Map.of(
@@ -123,7 +125,8 @@ final class OneProportionPage implements WorkedPage {
 
   private Step pValue() {
     List<Block> more = new ArrayList<>();
-    more.add(say.prose("p.meaning.one-proportion"));
+    more.add(say.meaning("p.meaning.one-proportion." + side, deciding.p()));
+    deciding.pointingAway(values, say).ifPresent(more::add);
     lines
         .outcomes()
         .ifPresentOrElse(
@@ -160,29 +163,34 @@ final class OneProportionPage implements WorkedPage {
   private Step interval() {
     LineId low = LineId.of("wilson.low");
     LineId high = LineId.of("wilson.high");
+    List<Block> blocks =
+        new ArrayList<>(
+            List.of(
+                say.prose("interval.wald"),
+                Block.Working.of(LineId.of("SE")),
+                Block.Working.of(LineId.of("z.ci")),
+                Block.Working.of(LineId.of("wald.low")),
+                Block.Working.of(LineId.of("wald.high")),
+                say.prose("interval.wilson"),
+                Block.Working.of(low),
+                Block.Working.of(high),
+                new Block.Intervals(
+                    List.of(
+                        new Block.Interval(
+                            Phrase.of("interval.name.wald"),
+                            SHARE,
+                            LineId.of("wald.low"),
+                            LineId.of("wald.high")),
+                        new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
+                    Optional.of(CLAIMED)),
+                new Block.Prose(
+                    say.phrase("interval.words.one-proportion")
+                        .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
+                        .with("low", low)
+                        .with("high", high))));
+    deciding.besideOneSidedTest(say).ifPresent(blocks::add);
     return new Step(
-        "interval",
-        say.summary("interval").with("low", low).with("high", high),
-        List.of(
-            say.prose("interval.wald"),
-            Block.Working.of(LineId.of("SE")),
-            Block.Working.of(LineId.of("z.ci")),
-            Block.Working.of(LineId.of("wald.low")),
-            Block.Working.of(LineId.of("wald.high")),
-            say.prose("interval.wilson"),
-            Block.Working.of(low),
-            Block.Working.of(high),
-            new Block.Intervals(
-                List.of(
-                    new Block.Interval(
-                        Phrase.of("interval.name.wald"),
-                        SHARE,
-                        LineId.of("wald.low"),
-                        LineId.of("wald.high")),
-                    new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
-                Optional.of(CLAIMED)),
-            new Block.Prose(
-                say.phrase("interval.words.one-proportion").with("low", low).with("high", high))));
+        "interval", say.summary("interval").with("low", low).with("high", high), blocks);
   }
 
   private Step closerLook() {

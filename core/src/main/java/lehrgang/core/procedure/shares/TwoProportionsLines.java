@@ -18,6 +18,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Rational;
+import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.LargeSampleConditions;
 import lehrgang.core.procedure.parts.LineWriter;
@@ -52,7 +53,7 @@ final class TwoProportionsLines {
     shares.shares();
     shares.statistic();
     if (deciding.isCorrected()) {
-      shares.correctedStatistic();
+      shares.correctedStatistic(deciding.alternative());
     }
     deciding.addTo(shares.lines);
     shares.tieToChiSquared();
@@ -157,8 +158,9 @@ final class TwoProportionsLines {
         single("z", Symbol.of("z"), Formulas.standardised(excess(), error()), Kind.STATISTIC));
   }
 
-  /// The statistic brought nearer to 0, and never beyond it.
-  private void correctedStatistic() {
+  /// The statistic of a difference that takes in the whole of the observed step: toward the tail
+  /// that is summed; for both tails nearer to 0, and never beyond it.
+  private void correctedStatistic(Alternative alternative) {
     lines.add(
         single(
             "cc",
@@ -169,13 +171,15 @@ final class TwoProportionsLines {
         Formulas.standardised(
             new Expr.Maximum(List.of(new Expr.Magnitude(excess()).minus(line("cc")), number(0))),
             error());
-    lines.add(
-        single(
-            "z.cc",
-            Symbol.of("z").lowered("corr"),
-            new Expr.Cases(
-                new Expr.AtLeast(line("z"), number(0)), shorter, new Expr.Negative(shorter)),
-            Kind.STATISTIC));
+    Expr corrected =
+        switch (alternative) {
+          case TWO_SIDED ->
+              new Expr.Cases(
+                  new Expr.AtLeast(line("z"), number(0)), shorter, new Expr.Negative(shorter));
+          case LESS -> Formulas.standardised(Expr.sum(excess(), line("cc")), error());
+          case GREATER -> Formulas.standardised(excess().minus(line("cc")), error());
+        };
+    lines.add(single("z.cc", Symbol.of("z").lowered("corr"), corrected, Kind.STATISTIC));
   }
 
   /// The plain chi-squared statistic of the same four counts, and its p-value.

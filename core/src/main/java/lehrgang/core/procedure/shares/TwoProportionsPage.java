@@ -130,7 +130,7 @@ final class TwoProportionsPage implements WorkedPage {
     blocks.add(Block.Working.of(Z));
     blocks.add(say.prose(sign()).because(Z));
     if (deciding.isCorrected()) {
-      blocks.add(say.prose("statistic.continuity"));
+      blocks.add(say.prose("statistic.continuity." + side));
       blocks.add(Block.Working.of(LineId.of("cc")));
       blocks.add(Block.Working.of(deciding.statistic()));
     }
@@ -150,14 +150,15 @@ final class TwoProportionsPage implements WorkedPage {
 
   private Step pValue() {
     List<Block> more = new ArrayList<>();
-    more.add(say.prose("p.meaning.two-proportions." + null0));
     if (deciding.isCorrected()) {
       more.add(
           new Block.Prose(
-              say.phrase("p.continuity")
-                  .with("statistic", new Phrase.Stated(deciding.statistic()))
-                  .with("p", new Phrase.Stated(deciding.p()))));
+              Phrase.of("p.without-correction")
+                  .with("statistic", new Phrase.Stated(NormalDecision.Z))
+                  .with("p", new Phrase.Stated(NormalDecision.PLAIN_P))));
     }
+    more.add(say.meaning("p.meaning.two-proportions." + null0 + "." + side, deciding.p()));
+    deciding.pointingAway(values, say).ifPresent(more::add);
     if (null0.equals("same")) {
       more.add(say.prose("p.tie"));
       more.add(Block.Working.of(LineId.of("X2")));
@@ -190,23 +191,27 @@ final class TwoProportionsPage implements WorkedPage {
   }
 
   private Step interval() {
+    List<Block> blocks =
+        new ArrayList<>(
+            List.of(
+                say.prose("interval.difference"),
+                Block.Working.of(LineId.of("SE")),
+                Block.Working.of(LineId.of("z.ci")),
+                Block.Working.of(LOW),
+                Block.Working.of(HIGH),
+                new Block.Prose(
+                        say.phrase("interval.words.two-proportions." + intervalSide())
+                            .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
+                            .with("low", LOW)
+                            .with("high", HIGH))
+                    .because(LOW, HIGH)));
+    deciding.besideOneSidedTest(say).ifPresent(blocks::add);
+    blocks.add(say.prose("interval.why-two-errors." + null0));
+    blocks.add(
+        new Block.Intervals(
+            List.of(groupInterval(1), groupInterval(2)), Optional.of(LineId.of("pooled"))));
     return new Step(
-        "interval",
-        say.summary("interval").with("low", LOW).with("high", HIGH),
-        List.of(
-            say.prose("interval.difference"),
-            Block.Working.of(LineId.of("SE")),
-            Block.Working.of(LineId.of("z.ci")),
-            Block.Working.of(LOW),
-            Block.Working.of(HIGH),
-            new Block.Prose(
-                    say.phrase("interval.words.two-proportions." + intervalSide())
-                        .with("low", LOW)
-                        .with("high", HIGH))
-                .because(LOW, HIGH),
-            say.prose("interval.why-two-errors"),
-            new Block.Intervals(
-                List.of(groupInterval(1), groupInterval(2)), Optional.of(LineId.of("pooled")))));
+        "interval", say.summary("interval").with("low", LOW).with("high", HIGH), blocks);
   }
 
   private Block.Interval groupInterval(int group) {

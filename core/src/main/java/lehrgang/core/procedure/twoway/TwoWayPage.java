@@ -135,16 +135,11 @@ final class TwoWayPage implements WorkedPage {
   }
 
   private Step pValue() {
-    List<Block> blocks = new ArrayList<>(ChiSquaredDecision.workings(say, values, reach()));
+    List<Block> blocks = new ArrayList<>(deciding.workings(say, values, reach()));
     if (table.isTwoByTwo()) {
-      ChiSquaredDecision corrected = ChiSquaredDecision.corrected();
-      blocks.add(
-          new Block.Prose(
-              Phrase.of("p.yates")
-                  .with("statistic", new Phrase.Stated(corrected.statistic()))
-                  .with("p", new Phrase.Stated(corrected.p()))));
+      blocks.add(deciding.beside());
     }
-    blocks.add(say.prose("p.meaning." + story));
+    blocks.add(say.meaning("p.meaning." + story, deciding.p()));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(deciding.p())), blocks);
   }
 
