@@ -35,6 +35,15 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
   private static final int SHOWN_LEVELS = 3;
   private static final int LONGEST_ODD = 9;
 
+  /// Whether a formula is set with dots, so that it cannot be keyed in as it stands.
+  public static boolean hasDots(Expr formula) {
+    return switch (formula) {
+      case Expr.ContinuedFraction _ -> true;
+      case Expr.Sum(var terms) when terms.size() > MOST_TERMS -> true;
+      default -> formula.parts().stream().anyMatch(Typesetting::hasDots);
+    };
+  }
+
   /// A formula as it is set: brackets only where precedence needs them, long sums with an ellipsis.
   public Box box(Expr formula) {
     return switch (formula) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.Evaluator;
@@ -114,7 +113,7 @@ final class ChainSetter {
     return keyedIn;
   }
 
-  private static String sign(boolean equal) {
+  static String sign(boolean equal) {
     return (equal ? Relation.EQUAL : Relation.ABOUT).sign();
   }
 
@@ -144,8 +143,15 @@ final class ChainSetter {
 
   /// Whether a number, treated as the reading treats those of its line, is printed as the line is.
   private Predicate<Value> comesOut(LineId id) {
-    String printed = numerals.shown(id).text();
-    return value -> numerals.shown(id, numerals.settled(id, value)).text().equals(printed);
+    Shown printed = numerals.shown(id);
+    return value -> {
+      Shown shown = numerals.shown(id, numerals.settled(id, value));
+      return shown.text().equals(printed.text()) && isBound(shown) == isBound(printed);
+    };
+  }
+
+  private static boolean isBound(Shown shown) {
+    return shown.relation() == Relation.BELOW || shown.relation() == Relation.ABOVE;
   }
 
   private static Box withoutLinks(Box box) {
@@ -210,7 +216,7 @@ final class ChainSetter {
     return formula instanceof Expr.Named named ? written(named).orElse(formula) : formula;
   }
 
-  private Optional<Expr> written(Expr.Named named) {
+  Optional<Expr> written(Expr.Named named) {
     List<Value> values =
         named.arguments().stream()
             .map(argument -> evaluator().evaluate(argument))
@@ -225,93 +231,17 @@ final class ChainSetter {
 
   /// The workings of the functions inside a line's formula, one chain each.
   List<Chain> innerWorkings(LineId id) {
-    List<Chain> chains = new ArrayList<>();
-    if (!mask.hides(id) && values().find(id).isPresent()) {
-      Expr written = shownFormula(id);
-      int least = parts(id, written).map(parts -> parts.digits(comesOut(id))).orElse(Parts.DIGITS);
-      collect(written, Math.max(least, Parts.DIGITS + 1), chains);
+    if (mask.hides(id) || values().find(id).isEmpty()) {
+      return List.of();
     }
-    return chains;
-  }
-
-  private void collect(Expr formula, int least, List<Chain> chains) {
-    if (!(formula instanceof Expr.Named named)) {
-      formula.parts().forEach(part -> collect(part, least, chains));
-      return;
-    }
-    written(named)
-        .filter(written -> !written.equals(formula))
-        .ifPresent(
-            written -> {
-              Chain chain = working(formula, written, least);
-              if (chains.stream().noneMatch(known -> known.left().equals(chain.left()))) {
-                chains.add(chain);
-                collect(written, least, chains);
-              }
-            });
-  }
-
-  /// @param least the digits that the working around it uses
-  private Chain working(Expr formula, Expr written, int least) {
-    List<Chain.Link> links = new ArrayList<>();
-    links.add(new Chain.Link("=", symbols().box(written)));
-    inDecimals()
-        .evaluate(formula)
-        .found()
-        .ifPresent(value -> workedOut(written, value, least, links));
-    return new Chain(symbols().box(formula), links);
-  }
-
-  private void workedOut(Expr written, Value value, int least, List<Chain.Link> links) {
-    NumberStyle style = numerals.format().style();
-    if (NumberStyle.isTooSmallToTell(value)) {
-      Shown bound = style.pValue(value, least);
-      links.add(new Chain.Link(bound.relation().sign(), Box.number(bound.text())));
-      return;
-    }
-    Optional<Parts> parts = Parts.of(written, inDecimals());
-    int digits = parts.map(found -> resultDigits(found, value, least)).orElse(least);
-    Value printed = Parts.rounded(value, digits);
-    boolean same = false;
-    if (parts.isPresent()) {
-      Parts found = parts.get();
-      int each = found.digits(result -> isSame(result, value, digits));
-      boolean exact = false;
-      if (!hasDots(written)) {
-        PrintedNumbers numbers = putIn.choose(written, some -> found.comeOut(some, each));
-        links.add(new Chain.Link(sign(numbers.areExact()), numbers(numbers).box(written)));
-        exact = found.areExact(numbers, each);
-      }
-      links.add(new Chain.Link(sign(exact), found.box(each, style)));
-      same = found.combined(each).filter(v -> PrintedNumbers.areEqual(v, printed)).isPresent();
-    }
-    links.add(new Chain.Link(sign(same), Box.number(style.significant(value, digits).text())));
-  }
-
-  /// As many digits of a result as its parts give, but no more than are wanted.
-  private static int resultDigits(Parts parts, Value value, int wanted) {
-    return IntStream.iterate(wanted, digits -> digits > 2, digits -> digits - 1)
-        .filter(
-            digits ->
-                parts
-                    .combined(PutIn.MOST_DIGITS)
-                    .filter(result -> isSame(result, value, digits))
-                    .isPresent())
-        .findFirst()
-        .orElse(2);
-  }
-
-  private static boolean isSame(Value one, Value other, int digits) {
-    return Parts.rounded(one, digits).compareTo(Parts.rounded(other, digits)) == 0;
-  }
-
-  private static boolean hasDots(Expr formula) {
-    return formula instanceof Expr.ContinuedFraction
-        || formula.parts().stream().anyMatch(ChainSetter::hasDots);
+    Expr written = shownFormula(id);
+    int least = parts(id, written).map(parts -> parts.digits(comesOut(id))).orElse(Parts.DIGITS);
+    return new FunctionWorkings(this, numerals, putIn)
+        .in(written, Math.max(least, Parts.DIGITS + 1));
   }
 
   /// Evaluates parts of a tail area: high powers of long fractions would take for ever.
-  private Evaluator<Value> inDecimals() {
+  Evaluator<Value> inDecimals() {
     return Evaluator.exactly(
         id ->
             switch (values().result(id)) {
@@ -321,12 +251,12 @@ final class ChainSetter {
             });
   }
 
-  private Typesetting symbols() {
+  Typesetting symbols() {
     return new Typesetting(
         id -> numerals.symbol(id).box(), Typesetting.Families.AS_SYMBOL, numerals.format().style());
   }
 
-  private Typesetting numbers(PrintedNumbers numbers) {
+  Typesetting numbers(PrintedNumbers numbers) {
     return new Typesetting(
         numbers::box, Typesetting.Families.TERM_BY_TERM, numerals.format().style());
   }
