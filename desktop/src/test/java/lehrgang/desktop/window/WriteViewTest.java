@@ -205,7 +205,8 @@ class WriteViewTest {
   @Test
   void storyRouteAndRuleAreChosenOnThePage() {
     driver.choose("option-story", "homogeneity");
-    assertThat(driver.isShown("the shares of route are the same in every group by season")).isTrue();
+    assertThat(driver.isShown("the shares of route are the same in every group by season"))
+        .isTrue();
     driver.choose("option-route", "share × group");
     assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals s two times C two"));
     driver.choose("option-conditions", "at most a fifth below 5");
