@@ -2,7 +2,9 @@ package lehrgang.core.page;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
@@ -28,6 +30,9 @@ final class ChainSetter {
   private final Numerals numerals;
   private final Mask mask;
   private final PutIn putIn;
+
+  /// The parts of each line, which a page asks for twice and a long series is slow to give.
+  private final Map<LineId, Optional<Parts>> parts = new ConcurrentHashMap<>();
 
   ChainSetter(Derivation derivation, Numerals numerals) {
     this.derivation = derivation;
@@ -90,7 +95,8 @@ final class ChainSetter {
     Box box = numbers(numbers).box(written);
     links.add(new Chain.Link(sign(numbers.areExact()), box));
     Optional<Value> value = values().find(id);
-    if (value.isEmpty() || written.sources().stream().anyMatch(mask::hides)) {
+    boolean untold = value.isEmpty() || isTooSmallToTell(id);
+    if (untold || written.sources().stream().anyMatch(mask::hides)) {
       return Optional.empty();
     }
     if (parts.isPresent()) {
@@ -119,7 +125,9 @@ final class ChainSetter {
 
   /// None where the number is too small to be worked out: it is known to be below all that are.
   private Optional<Parts> parts(LineId id, Expr written) {
-    return isTooSmallToTell(id) ? Optional.empty() : Parts.of(written, inDecimals());
+    return isTooSmallToTell(id)
+        ? Optional.empty()
+        : parts.computeIfAbsent(id, _ -> Parts.of(written, inDecimals()));
   }
 
   private boolean isTooSmallToTell(LineId id) {

@@ -55,18 +55,20 @@ class LongTableTest {
 
   @Test
   void typingGoesOnInARowThatWasAdded() {
-    driver.press("table-add-row");
-    driver.shortcut(KeyCode.CONTROL, KeyCode.A);
-    driver.type(KeyCode.F, KeyCode.O, KeyCode.G);
+    addAndType("table-add-row");
     assertThat(table().rows()).hasSize(SIZE + 1).endsWith("fog");
   }
 
   @Test
   void typingGoesOnInAColumnThatWasAdded() {
-    driver.press("table-add-column");
+    addAndType("table-add-column");
+    assertThat(table().columns()).hasSize(SIZE + 1).endsWith("fog");
+  }
+
+  private void addAndType(String tool) {
+    driver.press(tool);
     driver.shortcut(KeyCode.CONTROL, KeyCode.A);
     driver.type(KeyCode.F, KeyCode.O, KeyCode.G);
-    assertThat(table().columns()).hasSize(SIZE + 1).endsWith("fog");
   }
 
   @Test
