@@ -16,6 +16,7 @@ import lehrgang.core.solution.Solution;
 import lehrgang.desktop.window.DemoPictures;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
@@ -29,6 +30,9 @@ final class Desktop {
   private Desktop() {}
 
   static int open(Optional<Path> file) {
+    if (file.filter(CaseSource::isData).isPresent()) {
+      return open(SolutionFile.blank(), file, MainWindow.First.DATA);
+    }
     return open(
         file.map(Desktop::load).orElseGet(SolutionFile::blank),
         file,

@@ -24,7 +24,8 @@ final class LehrgangCommand implements Callable<Integer> {
   @Parameters(
       arity = "0..1",
       paramLabel = "FILE",
-      description = "A .lehrgang file to open; without it a new solution.")
+      description =
+          "A .lehrgang file, or data (.csv, .xlsx, .ods …) to count; without it a new solution.")
   private Path file;
 
   @Override

@@ -84,10 +84,10 @@ class RoomsTest {
     String aView = documents + " desktop.kit desktop.desk";
     know(rooms, "desktop.page", aView);
     know(rooms, "desktop.start", aView);
-    know(rooms, "desktop.records", aView);
+    know(rooms, "desktop.recipe", aView + " desktop.page");
+    know(rooms, "desktop.records", aView + " desktop.recipe");
     know(rooms, "desktop.write.table", aView + " desktop.page");
-    know(rooms, "desktop.write.recipe", aView + " desktop.page");
-    know(rooms, "desktop.write", aView + " desktop.page desktop.write.table desktop.write.recipe");
+    know(rooms, "desktop.write", aView + " desktop.page desktop.write.table desktop.recipe");
     know(
         rooms,
         "desktop.window",

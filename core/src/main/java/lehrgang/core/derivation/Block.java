@@ -2,6 +2,7 @@ package lehrgang.core.derivation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.wording.Phrase;
@@ -137,6 +138,26 @@ public sealed interface Block {
     }
   }
 
+  /// What stands beside the way to the result: a second route, another statistic, an exact p-value
+  /// that does not decide. No student is asked for it.
+  record Beside(List<Block> blocks) implements Block {
+    public Beside {
+      blocks = List.copyOf(blocks);
+    }
+
+    /// Blocks that stand beside.
+    public static Beside of(Block... blocks) {
+      return new Beside(List.of(blocks));
+    }
+  }
+
+  /// This block, or the ones that it is made of.
+  default Stream<Block> each() {
+    return this instanceof Beside(var blocks)
+        ? blocks.stream().flatMap(Block::each)
+        : Stream.of(this);
+  }
+
   /// The workings behind a function in a line's formula, such as 1 − Φ(z).
   record WrittenOut(LineId line) implements Block {}
 
@@ -177,12 +198,20 @@ public sealed interface Block {
 
   /// Every possible outcome with its probability; the ones that the p-value sums are marked.
   ///
+  /// @param ends     the lines of the smallest and the largest; empty where the data say both
   /// @param observed the line of the outcome observed
   /// @param p        the line of the sum
   /// @param head     what the outcomes are
-  record Outcomes(List<Outcome> outcomes, LineId observed, LineId p, Phrase head) implements Block {
+  record Outcomes(List<Outcome> outcomes, List<LineId> ends, LineId observed, LineId p, Phrase head)
+      implements Block {
     public Outcomes {
       outcomes = List.copyOf(outcomes);
+      ends = List.copyOf(ends);
+    }
+
+    /// The same between a smallest and a largest outcome that are worked out.
+    public Outcomes between(LineId smallest, LineId largest) {
+      return new Outcomes(outcomes, List.of(smallest, largest), observed, p, head);
     }
   }
 

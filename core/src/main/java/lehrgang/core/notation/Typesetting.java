@@ -166,19 +166,17 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
 
   private Box joined(List<Expr> terms, String operator, int most) {
     List<Box> parts = new ArrayList<>();
-    boolean shortened = terms.size() > most;
-    for (int i = 0; i < terms.size(); i++) {
-      if (shortened && i >= SHOWN_FIRST && i < terms.size() - 1) {
-        if (i == SHOWN_FIRST) {
-          parts.add(Box.operator(operator));
-          parts.add(Box.name("⋯"));
-        }
-        continue;
+    int before = -1;
+    for (int place : ShownTerms.of(terms, most)) {
+      if (place > before + 1) {
+        parts.add(Box.operator(operator));
+        parts.add(Box.name("⋯"));
       }
-      if (i > 0) {
+      if (place > 0) {
         parts.add(Box.operator(operator));
       }
-      parts.add(i == 0 ? box(terms.get(i)) : term(terms.get(i)));
+      parts.add(place == 0 ? box(terms.get(place)) : term(terms.get(place)));
+      before = place;
     }
     return new Box.Row(parts);
   }

@@ -35,19 +35,11 @@ final class ExcerptSetter {
   Optional<PageBlock> chiSquared(Block.TableExcerpt excerpt) {
     OptionalInt df = values().whole(excerpt.df(), MOST_DF);
     List<String> areas = PrintedTable.AREAS.stream().map(numerals::printed).toList();
+    if (numerals.mask().hides(excerpt.df()) || numerals.mask().hides(excerpt.answer())) {
+      return Optional.of(whole(excerpt, areas));
+    }
     if (df.isEmpty() || df.getAsInt() == 0) {
-      return numerals.mask().hides(excerpt.df())
-          ? Optional.of(
-              new PageBlock.Excerpt(
-                  "df",
-                  areas,
-                  PrintedTable.reaching(excerpt.reach()).stream()
-                      .map(row -> row(row, Use.NEIGHBOUR))
-                      .toList(),
-                  Optional.empty(),
-                  List.of(),
-                  ""))
-          : Optional.empty();
+      return Optional.empty();
     }
     PrintedTable table = PrintedTable.around(df.getAsInt());
     List<PageBlock.Row> rows =
@@ -60,6 +52,18 @@ final class ExcerptSetter {
         excerpt.emphasis() == Block.Emphasis.BRACKET
             ? bracketed(excerpt, table, bare)
             : picked(excerpt, bare));
+  }
+
+  private PageBlock whole(Block.TableExcerpt excerpt, List<String> areas) {
+    return new PageBlock.Excerpt(
+        "df",
+        areas,
+        PrintedTable.reaching(excerpt.reach()).stream()
+            .map(row -> row(row, Use.NEIGHBOUR))
+            .toList(),
+        Optional.empty(),
+        List.of(),
+        "");
   }
 
   private PageBlock.Row row(PrintedTable.Row row, Use use) {

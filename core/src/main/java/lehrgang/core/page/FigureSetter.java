@@ -63,15 +63,14 @@ final class FigureSetter {
     boolean bare = !isKnown(curve.critical()) || !isKnown(curve.statistic());
     Phrase alternative =
         bare
-            ? Phrase.of(isKnown(curve.df()) ? "figure.curve.blank" : "figure.curve.bare")
-                .with("df", curve.df())
+            ? Phrase.of("figure.curve.bare")
             : Phrase.of("figure.curve")
                 .with("df", curve.df())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());
     return Optional.of(
         new FigureSpec.Curve(
-            degreesOfFreedom(curve.df()),
+            bare ? USUAL_DF : degreesOfFreedom(curve.df()),
             mark(
                 curve.critical(),
                 Phrase.of("figure.critical")
@@ -116,39 +115,6 @@ final class FigureSetter {
                     .with("p", new Phrase.Stated(curve.p()))),
             wording.text("figure.inset"),
             numerals.text(alternative)));
-  }
-
-  /// Bars for the probability of each outcome.
-  FigureSpec outcomes(List<PageBlock.Outcome> outcomes, String head) {
-    List<FigureSpec.OutcomeBar> bars =
-        outcomes.stream()
-            .map(
-                outcome ->
-                    new FigureSpec.OutcomeBar(
-                        outcome.name(),
-                        new Mark(outcome.line(), outcome.probability(), outcome.decimal()),
-                        outcome.share(),
-                        outcome.use()))
-            .toList();
-    Optional<PageBlock.Outcome> own =
-        outcomes.stream()
-            .filter(outcome -> outcome.use() == PageBlock.Use.OWN && !outcome.decimal().isEmpty())
-            .findFirst();
-    Phrase alternative =
-        Phrase.of(own.isPresent() ? "figure.outcomes" : "figure.outcomes.bare")
-            .with("head", head)
-            .with("first", outcomes.getFirst().name())
-            .with("last", outcomes.getLast().name());
-    if (own.isPresent()) {
-      alternative =
-          alternative.with("own", own.get().name()).with("probability", own.get().decimal());
-    }
-    return new FigureSpec.Outcomes(
-        bars,
-        head,
-        wording.text("figure.outcomes.observed"),
-        wording.text("figure.outcomes.summed"),
-        wording.text(alternative));
   }
 
   /// The draws of a simulation under the curve.

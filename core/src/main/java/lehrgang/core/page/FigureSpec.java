@@ -54,8 +54,14 @@ public sealed interface FigureSpec {
   ///
   /// @param observed what marks the outcome observed
   /// @param summed   what marks the outcomes that the p-value sums
+  /// @param leftOut  what is said of the bars that are not drawn, where there are any
   record Outcomes(
-      List<OutcomeBar> bars, String head, String observed, String summed, String alternative)
+      List<OutcomeBar> bars,
+      String head,
+      String observed,
+      String summed,
+      Optional<String> leftOut,
+      String alternative)
       implements FigureSpec {
     public Outcomes {
       bars = List.copyOf(bars);

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
@@ -30,6 +31,7 @@ final class Numerals implements Wording.Numbers {
   static final Shown NONE = new Shown("—", Relation.EQUAL);
 
   private static final int LONGEST_IN_LIST = 36;
+  private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
   private final Derivation derivation;
   private final Reading reading;
@@ -68,6 +70,13 @@ final class Numerals implements Wording.Numbers {
 
   Line line(LineId id) {
     return derivation.line(id);
+  }
+
+  /// What a line is, with its place between two marks.
+  String heading(LineId id, String before, String after) {
+    String name = text(line(id).name());
+    String place = text(line(id).place());
+    return place.equals(name) ? name : name + before + place + after;
   }
 
   /// The formula by which the page's reading computes a line.
@@ -242,16 +251,16 @@ final class Numerals implements Wording.Numbers {
   private String reported(Phrase.Reported reported, Value value) {
     boolean shortens = reported.leadingZero() == Phrase.LeadingZero.LEFT_OUT;
     boolean tiny =
-        shortens
-            && reported.decimals() == 3
+        line(reported.line()).kind() == Kind.P_VALUE
             && format.style().pValue(value, reported.decimals()).relation() == Relation.BELOW;
     Shown shown =
         tiny
             ? new Shown("0" + format.style().decimalSign() + "001", Relation.BELOW)
             : format.style().fixed(value, reported.decimals());
     String sign = shown.relation() == Relation.BELOW ? "<" : "=";
-    boolean shorten = shortens && shown.text().startsWith("0");
-    return sign + " " + (shorten ? shown.text().substring(1) : shown.text());
+    return sign
+        + " "
+        + (shortens ? LEADING_ZERO.matcher(shown.text()).replaceFirst("$1") : shown.text());
   }
 
   List<Span> spans(Phrase phrase) {

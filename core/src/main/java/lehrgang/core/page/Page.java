@@ -3,6 +3,7 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
@@ -36,6 +37,8 @@ import lehrgang.core.wording.Wording;
 /// page.shown(LineId.of("E", 2, 3));  // empty: students are to find it
 /// ```
 public final class Page {
+  private static final String STEP_OF_STATISTIC = "statistic";
+
   private final Solution solution;
   private final Derivation derivation;
   private final Lens lens;
@@ -75,16 +78,22 @@ public final class Page {
   }
 
   private List<PageStep> set() {
+    List<Step> seen = layout.steps().stream().filter(this::isOnPage).toList();
     StepSetter setter =
-        new StepSetter(solution, numerals, chains, wording, lens.audience(), this::roundingRemark);
-    List<PageStep> all = new ArrayList<>();
-    for (Step step : layout.steps()) {
-      StudentView view = solution.studentView(step.id());
-      if (lens.audience() == Audience.FULL || view != StudentView.LEFT_OUT) {
-        all.add(setter.set(step, all.size() + 1));
-      }
-    }
-    return List.copyOf(all);
+        new StepSetter(
+            solution,
+            numerals,
+            chains,
+            wording,
+            lens.audience(),
+            new Sheet(numerals, wording, seen),
+            this::roundingRemark);
+    return IntStream.range(0, seen.size()).mapToObj(k -> setter.set(seen.get(k), k + 1)).toList();
+  }
+
+  private boolean isOnPage(Step step) {
+    return lens.audience() == Audience.FULL
+        || solution.studentView(step.id()) != StudentView.LEFT_OUT;
   }
 
   /// Whom the page is for, and how its numbers come about.
@@ -184,9 +193,7 @@ public final class Page {
 
   /// What a line is, with its place: "Expected count · Gorge path, Autumn".
   public String name(LineId id) {
-    String family = family(id);
-    String place = place(id);
-    return place.equals(family) ? family : family + " · " + place;
+    return numerals.heading(id, " · ", "");
   }
 
   /// What a line is, without its place.
@@ -262,10 +269,13 @@ public final class Page {
     return Reading.EXACT.roundedOnTheWay(solution.choices().shownDecimals());
   }
 
-  /// Says of a statistic where rounding on the way would show.
+  /// Says of the result of the statistic's step where rounding on the way would show.
   private Optional<PageBlock> roundingRemark(LineId id) {
     boolean own = lens.reading().equals(solution.choices().reading());
-    if (derivation.line(id).kind() != Kind.STATISTIC || numerals.mask().hides(id) || !own) {
+    boolean isResult =
+        derivation.line(id).kind() == Kind.STATISTIC
+            && derivation.stepOf(id).equals(STEP_OF_STATISTIC);
+    if (!isResult || numerals.mask().hides(id) || !own) {
       return Optional.empty();
     }
     Optional<Shown> exact = derivation.exact().find(id).map(value -> numerals.shown(id, value));

@@ -70,7 +70,9 @@ public sealed interface PageBlock {
   record Grids(List<Grid> grids) implements PageBlock {}
 
   /// A line worked out, out of a family of which any other can take its place.
-  record Worked(LineId line, List<LineId> family, Chain chain, Appearance appearance)
+  ///
+  /// @param asked what it is, where it is to be found; else empty
+  record Worked(LineId line, List<LineId> family, Chain chain, Appearance appearance, String asked)
       implements PageBlock {}
 
   /// The workings behind the functions of a formula.
@@ -94,7 +96,12 @@ public sealed interface PageBlock {
       Optional<Integer> picked,
       List<Integer> brackets,
       String sentence)
-      implements PageBlock {}
+      implements PageBlock {
+    /// Whether it is the table as it is printed, with no row of it the one in use.
+    public boolean isWhole() {
+      return rows.stream().allMatch(row -> row.own() == Use.NEIGHBOUR);
+    }
+  }
 
   /// @param head its first entry, such as the degrees of freedom
   /// @param own  whether it is the row in use
@@ -111,9 +118,15 @@ public sealed interface PageBlock {
   /// @param head     what the outcomes are
   /// @param fraction the heading of the fractions
   /// @param decimal  the heading of the decimals
-  /// @param figure   the same as bars
+  /// @param blankRows how many rows there are for outcomes that are to be found
+  /// @param figure   the same as bars, where all are shown
   record Outcomes(
-      String head, String fraction, String decimal, List<Outcome> outcomes, FigureSpec figure)
+      String head,
+      String fraction,
+      String decimal,
+      List<Outcome> outcomes,
+      int blankRows,
+      Optional<FigureSpec> figure)
       implements PageBlock {
     public Outcomes {
       outcomes = List.copyOf(outcomes);

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
-import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
@@ -27,10 +27,14 @@ final class StepSetter {
   private final Audience audience;
   private final GridSetter grids;
   private final FigureSetter figures;
+  private final OutcomesSetter outcomes;
   private final ExcerptSetter excerpts;
   private final IterationsSetter iterations;
+  private final MissingNumbers missing;
+  private final Sheet sheet;
   private final Function<LineId, Optional<PageBlock>> roundingRemark;
 
+  /// @param sheet what stands on a sheet with blanks
   /// @param roundingRemark what is to be said of a line where rounding on the way would show
   StepSetter(
       Solution solution,
@@ -38,6 +42,7 @@ final class StepSetter {
       ChainSetter chains,
       Wording wording,
       Audience audience,
+      Sheet sheet,
       Function<LineId, Optional<PageBlock>> roundingRemark) {
     this.solution = solution;
     this.numerals = numerals;
@@ -47,8 +52,11 @@ final class StepSetter {
     this.audience = audience;
     this.grids = new GridSetter(numerals, wording);
     this.figures = new FigureSetter(numerals, wording);
+    this.outcomes = new OutcomesSetter(numerals, wording);
     this.excerpts = new ExcerptSetter(numerals);
     this.iterations = new IterationsSetter(numerals, wording);
+    this.missing = new MissingNumbers(numerals, chains);
+    this.sheet = sheet;
     this.roundingRemark = roundingRemark;
   }
 
@@ -72,34 +80,41 @@ final class StepSetter {
   }
 
   private List<PageBlock> blocks(Step step, StudentView view) {
-    MissingNumbers missing = new MissingNumbers(numerals, chains);
+    boolean answered = isAnswered(view);
     List<PageBlock> blocks = new ArrayList<>();
     if (!isOpen(view)) {
-      blocks.add(new PageBlock.Task(task(step, view)));
+      blocks.add(new PageBlock.Task(sheet.task(step, view)));
     }
-    boolean answered = isAnswered(view);
-    for (Block block : step.blocks()) {
-      if (answered && block instanceof Block.DataEntry) {
-        solution
-            .origin()
-            .map(origin -> ProvenanceSetter.of(origin, wording))
-            .ifPresent(blocks::add);
-      }
-      if (answered || keptOnSheet(block, view)) {
-        set(block).filter(set -> answered || fitsSheet(set, view)).ifPresent(blocks::add);
-      }
-      if (answered) {
-        after(block, missing).forEach(blocks::add);
-      }
-    }
-    if (!answered && blocks.stream().noneMatch(StepSetter::hasBlanks)) {
+    blocks.addAll(
+        answered
+            ? step.blocks().stream().flatMap(Block::each).flatMap(this::answered).toList()
+            : step.blocks().stream().flatMap(block -> asked(block, step, view)).toList());
+    if (!answered && blocks.stream().noneMatch(Sheet::hasBlanks)) {
       blocks.add(new PageBlock.AnswerSpace(ANSWER_LINES));
     }
     return blocks;
   }
 
+  /// A block with all that is to be said before and after it.
+  private Stream<PageBlock> answered(Block block) {
+    List<PageBlock> blocks = new ArrayList<>();
+    if (block instanceof Block.DataEntry) {
+      solution.origin().map(origin -> ProvenanceSetter.of(origin, wording)).ifPresent(blocks::add);
+    }
+    set(block).ifPresent(blocks::add);
+    blocks.addAll(after(block));
+    return blocks.stream();
+  }
+
+  /// A block as far as it stands on a sheet with blanks.
+  private Stream<PageBlock> asked(Block block, Step step, StudentView view) {
+    return sheet.keeps(block, view)
+        ? set(block).filter(set -> sheet.fits(set, view)).map(set -> sheet.once(set, step)).stream()
+        : Stream.empty();
+  }
+
   /// What is to be said after a block: why its numbers are missing, or what rounding would do.
-  private List<PageBlock> after(Block block, MissingNumbers missing) {
+  private List<PageBlock> after(Block block) {
     List<PageBlock> remarks = new ArrayList<>();
     switch (block) {
       case Block.Working working -> {
@@ -112,49 +127,13 @@ final class StepSetter {
     return remarks;
   }
 
-  private String task(Step step, StudentView view) {
-    String key = "task." + step.id();
-    if (view == StudentView.ONE_WORKED && wording.has(key + ".one")) {
-      return wording.text(key + ".one");
-    }
-    return wording.text(wording.has(key) ? key : "task.other");
-  }
-
-  /// On a sheet with blanks the tables, formulas and figures stay; sentences that give answers do
-  /// not.
-  private static boolean keptOnSheet(Block block, StudentView view) {
-    return switch (block) {
-      case Block.Prose _ -> view == StudentView.ONE_WORKED;
-      case Block.Remark _, Block.ReportLine _, Block.WrittenOut _, Block.Iterations _ -> false;
-      case Block.RankedBars _, Block.PairedBars _, Block.TypedNumber _, Block.Ways _ -> false;
-      case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
-      case Block.TailCurve _, Block.TableExcerpt _ -> true;
-      case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
-      case Block.Intervals _, Block.Histogram _, Block.Missing _ -> false;
-    };
-  }
-
-  private static boolean fitsSheet(PageBlock block, StudentView view) {
-    return switch (block) {
-      case PageBlock.Paragraph(_, var spans) ->
-          view == StudentView.ONE_WORKED && spans.stream().noneMatch(Span.Live.class::isInstance);
-      default -> true;
-    };
-  }
-
-  private static boolean hasBlanks(PageBlock block) {
-    return block instanceof PageBlock.Grids
-        || block instanceof PageBlock.Worked
-        || block instanceof PageBlock.DataTable;
-  }
-
   private Optional<PageBlock> set(Block block) {
     return switch (block) {
       case Block.Prose(var phrase, var grounds) ->
           sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(phrase.key(), s));
       case Block.Remark(var tone, var phrase, var grounds) ->
           sentence(phrase, grounds).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
-      case Block.Missing _ -> Optional.empty();
+      case Block.Missing _, Block.Beside _ -> Optional.empty();
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
       case Block.DataEntry(var layers) ->
           Optional.of(new PageBlock.DataTable(layers.stream().map(grids::grid).toList()));
@@ -172,7 +151,7 @@ final class StepSetter {
       case Block.TableExcerpt excerpt -> excerpts.chiSquared(excerpt);
       case Block.NormalExcerpt excerpt -> excerpts.normal(excerpt);
       case Block.NormalCurve curve -> figure(figures.normal(curve));
-      case Block.Outcomes outcomes -> Optional.of(outcomes(outcomes));
+      case Block.Outcomes list -> Optional.of(outcomes.set(list));
       case Block.Intervals intervals -> figure(figures.intervals(intervals));
       case Block.Histogram histogram -> figure(figures.histogram(histogram));
       case Block.Ways ways ->
@@ -206,43 +185,8 @@ final class StepSetter {
 
   private PageBlock worked(List<LineId> family, LineId line) {
     Chain chain = chains.chain(line);
-    return new PageBlock.Worked(line, family, chain, mask.of(line));
-  }
-
-  private PageBlock outcomes(Block.Outcomes block) {
-    List<PageBlock.Outcome> rows = new ArrayList<>();
-    Optional<Integer> observed =
-        numerals
-            .values()
-            .find(block.observed())
-            .flatMap(
-                value ->
-                    block.outcomes().stream()
-                        .map(Block.Outcome::number)
-                        .filter(number -> value.compareTo(Value.of(number)) == 0)
-                        .findFirst());
-    boolean sumIsSeen = !mask.hides(block.p());
-    for (Block.Outcome outcome : block.outcomes()) {
-      LineId id = outcome.probability();
-      boolean own = observed.filter(number -> number == outcome.number()).isPresent();
-      boolean summed = sumIsSeen && numerals.values().holds(outcome.summed());
-      rows.add(
-          new PageBlock.Outcome(
-              id,
-              Integer.toString(outcome.number()),
-              numerals.fractionOf(id),
-              numerals.shown(id).standalone(),
-              numerals.values().find(id).map(Value::asDouble).orElse(0.0),
-              mask.of(id),
-              own ? PageBlock.Use.OWN : PageBlock.Use.NEIGHBOUR,
-              summed ? PageBlock.Share.SUMMED : PageBlock.Share.LEFT_ALONE));
-    }
-    return new PageBlock.Outcomes(
-        numerals.text(block.head()),
-        wording.text("outcomes.fraction"),
-        wording.text("outcomes.probability.head"),
-        rows,
-        figures.outcomes(rows, numerals.text(block.head())));
+    String asked = mask.hides(line) ? numerals.heading(line, " (", ")") : "";
+    return new PageBlock.Worked(line, family, chain, mask.of(line), asked);
   }
 
   private PageBlock ways(Block.Ways ways) {

@@ -67,7 +67,7 @@ final class TraceWriter {
     boolean typed = line.formula() instanceof Expr.Datum;
     return new Trace(
         id,
-        heading(line),
+        numerals.heading(id, " · ", ""),
         headline,
         chains.shownFormula(id).sources().stream().map(this::link).toList(),
         wording.text(given(line)),
@@ -78,12 +78,6 @@ final class TraceWriter {
 
   private Box headlineNumber(LineId id) {
     return numerals.mask().hides(id) ? new Box.Blank() : Box.number(numerals.shown(id).text());
-  }
-
-  private String heading(Line line) {
-    String name = numerals.text(line.name());
-    String place = numerals.text(line.place());
-    return place.equals(name) ? name : name + " · " + place;
   }
 
   /// Where a number comes from that no other line gives.
@@ -116,7 +110,7 @@ final class TraceWriter {
   }
 
   /// Names that begin with a person's name keep their capital.
-  private static String lowerFirst(String name) {
+  static String lowerFirst(String name) {
     boolean personal = name.contains("’s");
     return personal ? name : name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1);
   }

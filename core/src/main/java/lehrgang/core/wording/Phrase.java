@@ -65,6 +65,11 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     fillings = Collections.unmodifiableMap(fillings);
   }
 
+  /// The sentence whose key goes on, with the same gaps filled.
+  public Phrase ending(String ending) {
+    return new Phrase(key + ending, fillings);
+  }
+
   /// A sentence without gaps, or with gaps yet to be filled.
   ///
   /// @param key its key in the bundle

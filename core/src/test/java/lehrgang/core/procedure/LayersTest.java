@@ -131,7 +131,11 @@ class LayersTest {
         .contains("The direction is the same in every season")
         .doesNotContain("turns round");
     Solution opposite = solution(List.of(layer(30, 10, 10, 30), layer(10, 30, 30, 10)));
-    assertThat(sentences(opposite, "layers")).contains("The layers do not all go the same way.");
+    assertThat(sentences(opposite, "layers")).contains("The layers do not all go the same way:");
+    assertThat(sentences(opposite, "conclusion"))
+        .contains("The differences cancel")
+        .doesNotContain("do not show");
+    assertThat(sentences(opposite, "closer-look")).contains("point in opposite ways");
     assertThat(value(ReferenceCases.derive(opposite), "X2")).isZero();
     assertThat(value(ReferenceCases.derive(opposite), "X2.cc")).isZero();
   }

@@ -98,6 +98,8 @@ public final class Style {
   public static final String RAIL_SUMMARY = "rail-summary";
   public static final String RAIL_THREAD = "rail-thread";
   public static final String RAIL_TITLE = "rail-title";
+  public static final String RECORDS_WAY = "records-way";
+  public static final String RECORDS_WAYS = "records-ways";
   public static final String RECIPE = "recipe";
   public static final String RECIPE_ACCOUNT = "recipe-account";
   public static final String RECIPE_EFFECT = "recipe-effect";
@@ -113,7 +115,9 @@ public final class Style {
   public static final String RECIPE_UNITE = "recipe-unite";
   public static final String RECIPE_VALUES = "recipe-values";
   public static final String RECIPE_WHAT = "recipe-what";
+  public static final String RECORDS_BOTH = "records-both";
   public static final String RECORDS_BUTTONS = "records-buttons";
+  public static final String RECORDS_COUNT = "records-count";
   public static final String RECORDS_FIELD = "records-field";
   public static final String RECORDS_FORMAT = "records-format";
   public static final String RECORDS_HEAD = "records-head";
@@ -122,6 +126,7 @@ public final class Style {
   public static final String RECORDS_NOTE = "records-note";
   public static final String RECORDS_PREVIEW = "records-preview";
   public static final String RECORDS_PROBLEM = "records-problem";
+  public static final String RECORDS_PROPOSALS = "records-proposals";
   public static final String RECORDS_SHEET = "records-sheet";
   public static final String REJECT = "reject";
   public static final String REMARK = "remark";
@@ -187,6 +192,7 @@ public final class Style {
   public static final String WAY_EFFECT = "way-effect";
   public static final String WAY_ROW = "way-row";
   public static final String WORDS = "words";
+  public static final String ASKED = "asked";
   public static final String WORKING = "working";
   public static final String WRITE_VIEW = "write-view";
 

@@ -52,7 +52,7 @@ public final class BlockViews {
       case PageBlock.Ways ways -> editors.ways(ways);
       case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);
       case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, formulas);
-      case PageBlock.Worked worked -> new WorkedView(worked.family(), worked.chain(), this);
+      case PageBlock.Worked worked -> new WorkedView(worked, this);
       case PageBlock.WrittenOut(var chains) -> writtenOut(chains);
       case PageBlock.Iterations iterations -> new IterationsView(iterations);
       case PageBlock.Figure(var figure) -> new FigureView(figure, numbers);

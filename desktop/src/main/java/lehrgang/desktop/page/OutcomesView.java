@@ -34,11 +34,7 @@ final class OutcomesView extends VBox {
     setMinHeight(0);
     table.getStyleClass().add(Style.LIST);
     table.setMinHeight(0);
-    boolean shown =
-        outcomes.outcomes().stream().allMatch(outcome -> outcome.appearance() != Appearance.BLANK);
-    if (shown) {
-      getChildren().add(new FigureView(outcomes.figure(), numbers));
-    }
+    outcomes.figure().ifPresent(figure -> getChildren().add(new FigureView(figure, numbers)));
     getChildren().add(table);
     show(outcomes.briefly(MOST_AT_REST));
   }
@@ -56,6 +52,10 @@ final class OutcomesView extends VBox {
       }
       add(outcomes.outcomes().get(place), row++);
       last = place;
+    }
+    for (int k = 0; k < outcomes.blankRows(); k++) {
+      NumberNode decimal = new NumberNode("", Role.OTHER, Appearance.BLANK).inTable();
+      table.addRow(row++, entry(""), entry(""), decimal);
     }
   }
 

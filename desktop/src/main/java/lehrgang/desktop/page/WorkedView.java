@@ -2,7 +2,9 @@ package lehrgang.desktop.page;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.page.PageBlock;
@@ -12,12 +14,14 @@ import lehrgang.desktop.kit.Style;
 public final class WorkedView extends StackPane implements Renewable {
   private final List<LineId> family;
   private final BlockViews views;
+  private String asked;
   private Chain example;
   private Optional<Chain> shown = Optional.empty();
 
-  WorkedView(List<LineId> family, Chain example, BlockViews views) {
-    this.family = family;
-    this.example = example;
+  WorkedView(PageBlock.Worked worked, BlockViews views) {
+    this.family = worked.family();
+    this.asked = worked.asked();
+    this.example = worked.chain();
     this.views = views;
     getStyleClass().add(Style.WORKING);
     setMinHeight(0);
@@ -30,6 +34,7 @@ public final class WorkedView extends StackPane implements Renewable {
       return false;
     }
     example = worked.chain();
+    asked = worked.asked();
     showExample();
     return true;
   }
@@ -47,7 +52,15 @@ public final class WorkedView extends StackPane implements Renewable {
     shown = Optional.of(chain);
     FormulaView formula = views.formula(chain);
     formula.setFocusTraversable(true);
-    getChildren().setAll(formula);
+    getChildren().setAll(asked.isEmpty() ? formula : asking(formula));
+  }
+
+  /// A formula to be filled in, under what it is.
+  private VBox asking(FormulaView formula) {
+    Label label = new Label(asked);
+    label.getStyleClass().add(Style.ASKED);
+    label.setWrapText(true);
+    return new VBox(label, formula);
   }
 
   public void showExample() {

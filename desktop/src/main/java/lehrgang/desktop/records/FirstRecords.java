@@ -17,7 +17,7 @@ import lehrgang.desktop.kit.Words;
 
 /// The first lines of a file, as they are read.
 final class FirstRecords extends VBox {
-  private static final int LINES = 14;
+  private static final int LINES = 10;
   private static final double WIDEST = 180;
 
   FirstRecords(CaseTable sample, DecimalSign sign) {

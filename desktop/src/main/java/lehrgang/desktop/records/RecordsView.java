@@ -8,6 +8,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.Recipe;
@@ -69,7 +71,7 @@ public final class RecordsView extends ScrollPane {
   /// @throws FileProblem if it cannot be read
   public void show(CaseSource arrived) throws FileProblem {
     take(arrived);
-    count = new WhatToCount(sample.columns());
+    count = new WhatToCount(sample, file.sign());
     kind = Kind.of(sample);
     set("");
   }
@@ -81,8 +83,10 @@ public final class RecordsView extends ScrollPane {
 
   private void take(CaseSource read) throws FileProblem {
     CaseTable records = read.sample();
-    if (sample == null || !records.columns().equals(sample.columns())) {
-      count = new WhatToCount(records.columns());
+    boolean another =
+        sample == null || !records.columns().equals(sample.columns()) || read.sign() != file.sign();
+    if (another) {
+      count = new WhatToCount(records, read.sign());
     }
     sample = records;
     file = read;
@@ -100,7 +104,7 @@ public final class RecordsView extends ScrollPane {
   }
 
   private void set(String problem) {
-    VBox sheet = new VBox(heading(), format(), new FirstRecords(sample, file.sign()));
+    VBox sheet = new VBox(heading(), format(), lines());
     sheet.getStyleClass().add(Style.RECORDS_SHEET);
     sheet.setMaxWidth(WIDEST);
     if (kind == Kind.RECORDS) {
@@ -109,6 +113,23 @@ public final class RecordsView extends ScrollPane {
     say(problem);
     sheet.getChildren().addAll(message, buttons());
     desk.getChildren().setAll(sheet);
+  }
+
+  /// The first lines, and beside them the table that counting gives.
+  private Node lines() {
+    HBox both = new HBox(new FirstRecords(sample, file.sign()));
+    both.getStyleClass().add(Style.RECORDS_BOTH);
+    if (kind == Kind.RECORDS) {
+      both.getChildren().add(count.table());
+    }
+    both.getChildren()
+        .forEach(
+            side -> {
+              HBox.setHgrow(side, Priority.ALWAYS);
+              ((Region) side).setPrefWidth(WIDEST / 2);
+              ((Region) side).setMinWidth(0);
+            });
+    return both;
   }
 
   private void say(String problem) {

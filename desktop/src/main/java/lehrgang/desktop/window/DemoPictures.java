@@ -88,7 +88,7 @@ public final class DemoPictures {
     example("deer-gate", "one-proportion", "z", "p");
     example("map-and-dark", "two-proportions", "ci.low", "interval");
     example("repainted-waymarks", "matched-pairs", "X2", "statistic");
-    example("nest-boxes", "exact-test", "P[9]", "outcomes");
+    example("nest-boxes", "exact-test", "P[7]", "outcomes");
     example("orchid-meadows", "simulation", "hits", "simulation");
     example("register-map-by-season", "layers", "X2.layer[2]", "layers");
     example("register-age-and-route", "recipe", "", "data");

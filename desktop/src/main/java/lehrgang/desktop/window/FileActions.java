@@ -34,7 +34,8 @@ import lehrgang.documents.table.TableExport.Digits;
 final class FileActions {
   static final String ENDING = ".lehrgang";
 
-  private static final List<String> DATA = List.of("*.csv", "*.tsv", "*.txt", "*.xlsx", "*.ods");
+  private static final List<String> DATA =
+      CaseSource.ENDINGS.stream().map(ending -> "*" + ending).toList();
   private static final List<String> ANY =
       Stream.concat(Stream.of("*" + ENDING), DATA.stream()).toList();
 

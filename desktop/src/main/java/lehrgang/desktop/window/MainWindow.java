@@ -55,7 +55,9 @@ public final class MainWindow {
   /// What the window shows first.
   public enum First {
     SOLUTION,
-    START
+    START,
+    /// Data as they arrive, to be counted or taken for a table.
+    DATA
   }
 
   /// Shows a solution in a window, or first where solutions begin; changes that were brought back
@@ -63,7 +65,9 @@ public final class MainWindow {
   static MainWindow show(
       Stage stage, SolutionFile opened, Optional<Path> file, Path userFolder, First first) {
     MainWindow window = new MainWindow(opened, userFolder);
-    file.ifPresent(window.faces.files()::openSolution);
+    if (first != First.DATA) {
+      file.ifPresent(window.faces.files()::openSolution);
+    }
     stage.setScene(window.scene);
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
@@ -71,8 +75,11 @@ public final class MainWindow {
     window.desk.solution().unsaved().subscribe(_ -> window.title(stage));
     window.recovery.start();
     stage.setOnHidden(_ -> window.recovery.stop());
-    if (first == First.START && !window.desk.solution().unsaved().get()) {
+    if (first != First.SOLUTION && !window.desk.solution().unsaved().get()) {
       window.faces.showStart();
+    }
+    if (first == First.DATA) {
+      file.ifPresent(window.faces.files()::open);
     }
     stage.show();
     return window;

@@ -33,7 +33,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
 import lehrgang.desktop.page.FormulaLayout;
 import lehrgang.desktop.page.LiveNumbers;
-import lehrgang.desktop.write.recipe.RecipeView;
+import lehrgang.desktop.recipe.RecipeView;
 import lehrgang.desktop.write.table.TableEditor;
 
 /// The worked solution as it reads on paper, live.

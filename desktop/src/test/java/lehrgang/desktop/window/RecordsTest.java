@@ -2,8 +2,11 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -72,6 +75,59 @@ class RecordsTest {
     assertThat(FxTurn.call(() -> ((TextField) find("count-1-1")).isEditable())).isFalse();
     FxTurn.run(driver.desk().solution()::undo);
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
+  }
+
+  private Path file(String name, List<String> lines) throws IOException {
+    return Files.write(folder.resolve(name), lines);
+  }
+
+  /// Only the working days on which the lake rose, by weekday, against equal shares.
+  @Test
+  void aColumnWithTooManyValuesIsNoDeadEnd() throws IOException {
+    List<String> lines = new ArrayList<>(List.of("day,level"));
+    for (int k = 0; k < 180; k++) {
+      LocalDate day = LocalDate.of(2026, 1, 5).plusDays(k / 5 * 7 + k % 5);
+      lines.add(day + "," + (2100 + k * 37 % 23));
+    }
+    drop(file("gauge.csv", lines));
+    driver.pick("count-rows", "level");
+    assertThat(driver.isShown("“day” has 180 different values")).isFalse();
+    driver.press("group-change");
+    assertThat(driver.isShown("did it rise, fall or stay?")).isTrue();
+    driver.addStep("keep");
+    driver.pick("recipe-column", "change of level");
+    driver.tick("rise");
+    driver.press("recipe-apply");
+    driver.pressLabelled("one column");
+    driver.pick("count-rows", "day");
+    assertThat(driver.isShown("“day” has")).isTrue();
+    driver.press("group-weekday");
+    assertThat(driver.isShown("The table would be:")).isTrue();
+    assertThat(driver.isShown("Wednesday")).isTrue();
+    driver.press("records-go");
+    driver.await(() -> driver.solution().origin().isPresent());
+    assertThat(driver.solution().procedure()).isEqualTo("goodness-of-fit");
+    assertThat(driver.origin().tally().table().rows())
+        .containsExactly("Monday", "Tuesday", "Wednesday", "Thursday", "Friday");
+    assertThat(driver.isShown("Keep only")).isTrue();
+  }
+
+  @Test
+  void aStepTakenBeforeCountingCanBeLeftOutAgain() throws IOException {
+    List<String> lines = new ArrayList<>(List.of("route,age"));
+    for (int k = 0; k < 300; k++) {
+      lines.add((k % 3 == 0 ? "Lake loop" : "Gorge path") + "," + (16 + k % 60));
+    }
+    drop(file("ages.csv", lines));
+    assertThat(driver.isShown("“age” has 60 different values")).isTrue();
+    driver.press("group-classes");
+    assertThat(driver.isShown("different values")).isFalse();
+    driver.press("records-step-remove-1");
+    assertThat(driver.isShown("“age” has 60 different values")).isTrue();
+    driver.press("group-classes");
+    driver.press("records-go");
+    driver.await(() -> driver.solution().origin().isPresent());
+    assertThat(driver.origin().recipe().count().columns()).isEqualTo("age class");
   }
 
   @Test

@@ -253,7 +253,11 @@ class WriteViewTest {
                 .solution()
                 .edit("", s -> s.withStudentView("contributions", StudentView.GIVEN)));
     driver.choose("seen", "Worksheet");
-    assertThat(driver.isShown("One expected count is worked. Fill in the others.")).isTrue();
+    assertThat(
+            driver.isShown(
+                "One number is worked as an example: expected count (Gorge path, Summer). Find the"
+                    + " others."))
+        .isTrue();
     assertThat(driver.isShown("46.67")).isFalse();
     assertThat(driver.isShown("2.752")).isTrue();
     assertThat(driver.find("view-closer-look").getAccessibleText()).endsWith("left out");
@@ -288,7 +292,7 @@ class WriteViewTest {
   void sheetsAreHandedOutFromTheWindow() throws Exception {
     Path sheet = folder.resolve("sheet.html");
     FxTurn.run(() -> driver.window().faces().files().handOut(sheet, Audience.STUDENT));
-    assertThat(Files.readString(sheet)).contains("Worksheet", "Fill in the others");
+    assertThat(Files.readString(sheet)).contains("Worksheet", "Find the others");
     FxTurn.run(
         () ->
             driver.window().faces().files().handOut(folder.resolve("no/such.html"), Audience.KEY));

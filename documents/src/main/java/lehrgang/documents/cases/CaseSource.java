@@ -1,6 +1,7 @@
 package lehrgang.documents.cases;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
@@ -30,6 +31,15 @@ public sealed interface CaseSource permits CaseFile, WorkbookSheet {
   ///
   /// @throws FileProblem if it cannot be read, or is far too long for that
   String text() throws FileProblem;
+
+  /// What the names of files of data end in.
+  List<String> ENDINGS = List.of(".csv", ".tsv", ".txt", ".xlsx", ".ods");
+
+  /// Whether a file holds data and not a solution, by its name.
+  static boolean isData(Path path) {
+    String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
+    return ENDINGS.stream().anyMatch(name::endsWith);
+  }
 
   /// Opens a file by its ending; what has no known one is text.
   ///

@@ -21,9 +21,6 @@ final class OutcomesDrawing {
   private static final double SIDE = 10;
   private static final double NUMBER_ROOM = 44;
 
-  /// Bars that could not be told from the axis are left out at both ends.
-  private static final double INVISIBLE = 1e-4;
-
   private final Outcomes outcomes;
   private final double width;
   private final Sketchpad pad = new Sketchpad();
@@ -34,7 +31,7 @@ final class OutcomesDrawing {
   }
 
   Drawing draw() {
-    List<OutcomeBar> bars = visible();
+    List<OutcomeBar> bars = outcomes.bars();
     double most = bars.stream().mapToDouble(bar -> bar.probability().at()).max().orElse(1);
     double slot = (width - 2 * SIDE) / bars.size();
     int everyName = (int) Math.ceil(26 / slot);
@@ -45,25 +42,8 @@ final class OutcomesDrawing {
     pad.label(width / 2, BASE + 34, outcomes.head(), Anchor.MIDDLE, Ink.SOFT);
     pad.key(SIDE, 4, Ink.REJECTION, Filling.FILLED);
     pad.label(SIDE + 18, 13, outcomes.summed(), Anchor.START, Ink.SOFT);
+    outcomes.leftOut().ifPresent(note -> pad.label(width - SIDE, 13, note, Anchor.END, Ink.SOFT));
     return pad.finish(width, HEIGHT, outcomes.alternative());
-  }
-
-  private List<OutcomeBar> visible() {
-    List<OutcomeBar> all = outcomes.bars();
-    double most = all.stream().mapToDouble(bar -> bar.probability().at()).max().orElse(1);
-    int first = 0;
-    int last = all.size() - 1;
-    while (first < last && isInvisible(all.get(first), most)) {
-      first++;
-    }
-    while (last > first && isInvisible(all.get(last), most)) {
-      last--;
-    }
-    return all.subList(first, last + 1);
-  }
-
-  private static boolean isInvisible(OutcomeBar bar, double most) {
-    return bar.use() != Use.OWN && bar.probability().at() < most * INVISIBLE;
   }
 
   private void bar(OutcomeBar bar, double left, double slot, double most, boolean named) {

@@ -28,6 +28,7 @@ import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.MathMl;
 import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
+import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
@@ -144,18 +145,22 @@ final class HtmlBlocks {
             .filter(line -> !line.equals(worked.line()))
             .toList();
     return div(
+            iff(!worked.asked().isEmpty(), p(bdi(worked.asked())).withClass("asked")),
             chain(worked.chain()),
-            iff(
-                !others.isEmpty(),
-                details(
-                    summary(page.family(worked.line()) + ": " + page.wording().text("sheet.all")),
-                    each(
-                        others,
-                        line ->
-                            each(
-                                p(bdi(page.place(line))).withClass("other"),
-                                chain(page.chain(line)))))))
+            iff(!others.isEmpty(), allOf(worked.line(), others)))
         .withClass("working");
+  }
+
+  /// The workings of the rest of a family: folded away, except in a key, which prints them.
+  private DomContent allOf(LineId shown, List<LineId> others) {
+    String heading = page.family(shown) + ": " + page.wording().text("sheet.all");
+    DomContent workings =
+        each(
+            others,
+            line -> each(p(bdi(page.place(line))).withClass("other"), chain(page.chain(line))));
+    return page.lens().audience() == Audience.KEY
+        ? div(p(heading).withClass("all"), workings)
+        : details(summary(heading), workings);
   }
 
   /// Each part from one sign to the next is a formula of its own, so that a narrow screen can break
@@ -173,8 +178,7 @@ final class HtmlBlocks {
   }
 
   private static DomContent outcomes(PageBlock.Outcomes outcomes) {
-    boolean drawn =
-        outcomes.outcomes().stream().allMatch(outcome -> outcome.appearance() != Appearance.BLANK);
-    return each(HtmlTables.outcomes(outcomes), drawn ? drawn(outcomes.figure()) : each());
+    return each(
+        HtmlTables.outcomes(outcomes), outcomes.figure().map(HtmlBlocks::drawn).orElse(each()));
   }
 }

@@ -20,6 +20,7 @@ import j2html.tags.Tag;
 import j2html.tags.specialized.TdTag;
 import j2html.tags.specialized.ThTag;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -124,9 +125,12 @@ final class HtmlTables {
       last = k;
       rows.add(row(outcomes.outcomes().get(k)));
     }
+    DomContent blank = tr(each(Collections.nCopies(3, "blank"), kind -> td().withClass(kind)));
     return table(
             thead(tr(head(outcomes.head()), head(outcomes.fraction()), head(outcomes.decimal()))),
-            tbody(each(rows, row -> row)))
+            tbody(
+                each(rows, row -> row),
+                each(Collections.nCopies(outcomes.blankRows(), blank), row -> row)))
         .withClass("outcomes");
   }
 

@@ -1,6 +1,7 @@
 package lehrgang.documents.report;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 import lehrgang.core.notation.Chain;
@@ -56,7 +57,12 @@ public final class DerivationText {
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> layers.forEach(this::grid);
       case PageBlock.Grids(var grids) -> grids.forEach(this::grid);
-      case PageBlock.Worked(_, _, var chain, _) -> chain(chain);
+      case PageBlock.Worked(_, _, var chain, _, var asked) -> {
+        if (!asked.isEmpty()) {
+          paragraph(asked + ":");
+        }
+        chain(chain);
+      }
       case PageBlock.WrittenOut(var chains) -> chains.forEach(this::chain);
       case PageBlock.Iterations(var caption, var head, var rows) -> {
         paragraph(caption);
@@ -70,11 +76,8 @@ public final class DerivationText {
       }
       case PageBlock.Excerpt excerpt -> excerpt(excerpt);
       case PageBlock.Outcomes outcomes -> outcomes(outcomes);
-      case PageBlock.Ways(var intro, var ways) -> {
-        if (!intro.isEmpty()) {
-          paragraph(intro);
-        }
-        ways.forEach(way -> paragraph("- " + way.name() + ": " + way.effect()));
+      case PageBlock.Ways _ -> {
+        // They are for whoever sits at the program.
       }
       case PageBlock.Report(var report) -> paragraph(report);
       case PageBlock.AnswerSpace(var lines) ->
@@ -217,6 +220,7 @@ public final class DerivationText {
       String own = outcome.use() == PageBlock.Use.OWN ? " <" : "";
       rows.add(List.of(outcome.name(), outcome.fraction(), outcome.decimal(), mark + own));
     }
+    rows.addAll(Collections.nCopies(outcomes.blankRows(), List.of("____", "____", "____", "")));
     columns(rows);
   }
 

@@ -38,7 +38,7 @@ class CourseFiguresTest {
   private static Stream<FigureSpec> figure(PageBlock block) {
     return switch (block) {
       case PageBlock.Figure(var spec) -> Stream.of(spec);
-      case PageBlock.Outcomes outcomes -> Stream.of(outcomes.figure());
+      case PageBlock.Outcomes outcomes -> outcomes.figure().stream();
       default -> Stream.empty();
     };
   }

@@ -99,7 +99,7 @@ class HtmlHandoutTest {
   void theWorksheetHoldsNoAnswerNotEvenUnseen() {
     String sheet = html(Audience.STUDENT);
     assertThat(sheet)
-        .contains("class=\"blank\"", "Name", "73.33", "Fill in the others")
+        .contains("class=\"blank\"", "Name", "73.33", "Find the others")
         .contains("<td>9.488</td>")
         .doesNotContain("14.10", "0.0070", "46.67", "4.033", "Reject", "--tint:0", "\"picked\"");
   }

@@ -65,7 +65,7 @@ class DemoCourseTest {
           new Taught("deer-gate", "z", -2.4178, "reject"),
           new Taught("map-and-dark", "z", 2.5360, "reject"),
           new Taught("repainted-waymarks", "X2", 9, "reject"),
-          new Taught("nest-boxes", "p", 0.039097, "reject"),
+          new Taught("nest-boxes", "p", 0.0152201, "reject"),
           new Taught("orchid-meadows", "X2", 9.0, "do-not-reject"),
           new Taught("register-and-weekend", "X2", 15.9390, "reject"),
           new Taught("hut-and-stay", "X2", 0.0495, "do-not-reject"),

@@ -107,7 +107,7 @@ final class FisherPage implements WorkedPage {
             Block.Working.of(LARGEST),
             say.prose("outcomes.probability"),
             new Block.Working(lines.family("P"), outcomes.example(values, CORNER)),
-            outcomes.block(say.phrase("outcomes.corner"), CORNER, P)));
+            outcomes.block(say.phrase("outcomes.corner"), CORNER, P).between(SMALLEST, LARGEST)));
   }
 
   private Step pValue() {
@@ -146,7 +146,7 @@ final class FisherPage implements WorkedPage {
     blocks.addAll(OddsRatioLines.blocks(lines, say));
     blocks.addAll(sampleSizes());
     blocks.add(say.prose("closer-look.smallest-possible"));
-    blocks.addAll(Ways.otherProcedures("fisher", table, say));
+    blocks.addAll(Ways.otherProcedures("fisher", table, false, say));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 

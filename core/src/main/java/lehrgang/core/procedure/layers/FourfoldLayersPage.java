@@ -13,6 +13,7 @@ import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.Ways;
@@ -44,8 +45,9 @@ final class FourfoldLayersPage implements WorkedPage {
     this.say = front.sentences();
   }
 
+  /// Whether there is a common odds ratio that describes the layers.
   private boolean hasRatio() {
-    return lines.hasFamily("OR");
+    return lines.hasFamily("OR") && !front.directions().areOpposed();
   }
 
   @Override
@@ -108,19 +110,25 @@ final class FourfoldLayersPage implements WorkedPage {
   private Step statistic() {
     List<LineId> products = lines.family("u");
     List<LineId> others = lines.family("v");
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("statistic.how.layers.fourfold"));
+    blocks.add(Block.Working.of(ChiSquaredDecision.plain().statistic()));
+    blocks.add(
+        Block.Beside.of(
+            say.remark(Tone.CHECKED, "statistic.second-route.layers"),
+            new Block.Working(products, products.getFirst()),
+            new Block.Working(others, others.getFirst())));
+    blocks.addAll(
+        deciding.asksFor(
+            List.of(
+                say.prose("statistic.corrected.layers"),
+                Block.Working.of(ChiSquaredDecision.corrected().statistic()))));
+    blocks.add(say.prose("statistic.decides." + (deciding.isCorrected() ? "corrected" : "plain")));
+    blocks.add(say.prose("statistic.df.layers.fourfold"));
     return new Step(
         "statistic",
         say.summary("statistic").with("statistic", new Phrase.Stated(deciding.statistic())),
-        List.of(
-            say.prose("statistic.how.layers.fourfold"),
-            Block.Working.of(ChiSquaredDecision.plain().statistic()),
-            say.remark(Tone.CHECKED, "statistic.second-route.layers"),
-            new Block.Working(products, products.getFirst()),
-            new Block.Working(others, others.getFirst()),
-            say.prose("statistic.corrected.layers"),
-            Block.Working.of(ChiSquaredDecision.corrected().statistic()),
-            say.prose("statistic.decides." + (deciding.isCorrected() ? "corrected" : "plain")),
-            say.prose("statistic.df.layers.fourfold")));
+        blocks);
   }
 
   private Step pValue() {
@@ -137,24 +145,43 @@ final class FourfoldLayersPage implements WorkedPage {
     }
     front.directions().misled(say, decided, LayerSteps.POOLED_P).ifPresent(remarks::add);
     remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
-    Phrase report = say.phrase("conclusion.report.layers." + (hasRatio() ? "ratio" : "plain"));
+    Phrase report =
+        say.phrase("conclusion.report.layers." + (hasRatio() ? "ratio" : "plain"))
+            .with("compared", LineId.of("n.compared"));
     if (hasRatio()) {
       report =
           report
+              .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
               .with("ratio", new Phrase.Reported(RATIO, 2, Phrase.LeadingZero.KEPT))
               .with("low", LOW)
               .with("high", HIGH);
     }
-    String direction = decided.rejects() ? "." + front.directions().ofSums() : "";
     return front
         .common()
         .conclusion(
             deciding.comparisons(decided),
-            "conclusion.layers.fourfold" + direction,
-            List.of(LineId.of("sum.O"), LineId.of("sum.E")),
+            List.of(sentence()),
+            grounds(),
             deciding.p(),
             remarks,
             deciding.reported(report));
+  }
+
+  /// What is concluded: of layers that point in opposite ways nothing is said in common.
+  private Phrase sentence() {
+    if (front.directions().areOpposed()) {
+      return front.directions().naming(say.phrase("conclusion.layers.opposed"));
+    }
+    String direction = decided.rejects() ? "." + front.directions().ofSums() : "";
+    return say.phrase("conclusion.layers.fourfold" + direction);
+  }
+
+  private List<LineId> grounds() {
+    List<LineId> grounds = new ArrayList<>(List.of(LineId.of("sum.O"), LineId.of("sum.E")));
+    if (lines.hasFamily(HomogeneityLines.P.name())) {
+      grounds.add(HomogeneityLines.P);
+    }
+    return grounds;
   }
 
   private Step closerLook() {
@@ -162,7 +189,11 @@ final class FourfoldLayersPage implements WorkedPage {
     if (hasRatio()) {
       blocks.addAll(ratio());
     } else {
-      blocks.add(say.prose("closer-look.layers.fourfold"));
+      String opposed = front.directions().areOpposed() ? ".opposed" : "";
+      blocks.add(say.prose("closer-look.layers.fourfold" + opposed));
+    }
+    if (lines.hasFamily(HomogeneityLines.P.name())) {
+      blocks.addAll(HomogeneityLines.blocks(table, lines, front.directions().ratiosDiffer(), say));
     }
     blocks.addAll(Ways.toPooled(say));
     return new Step(
@@ -180,7 +211,7 @@ final class FourfoldLayersPage implements WorkedPage {
       List<LineId> members = lines.family(family);
       blocks.add(new Block.Working(members, members.getFirst()));
     }
-    for (String part : List.of("mix.u", "mix", "mix.v", "OR.SE")) {
+    for (String part : List.of("mix.u", "mix", "mix.v", "OR.SE", "z.ci")) {
       blocks.add(Block.Working.of(LineId.of(part)));
     }
     blocks.add(Block.Working.of(LOW));
@@ -188,6 +219,7 @@ final class FourfoldLayersPage implements WorkedPage {
     blocks.add(
         new Block.Prose(
             say.phrase("closer-look.common-ratio.words")
+                .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
                 .with("ratio", RATIO)
                 .with("low", LOW)
                 .with("high", HIGH)));

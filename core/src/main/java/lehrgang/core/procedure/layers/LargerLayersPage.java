@@ -10,6 +10,7 @@ import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExpectedConditions;
@@ -100,7 +101,9 @@ final class LargerLayersPage implements WorkedPage {
             "conclusion.layers.larger",
             DECIDING.p(),
             remarks,
-            DECIDING.reported(say.phrase("conclusion.report.layers.plain")));
+            DECIDING.reported(
+                say.phrase("conclusion.report.layers.plain")
+                    .with("compared", LineId.of("n.compared"))));
   }
 
   private Step closerLook() {

@@ -37,6 +37,8 @@ final class LayerCounts {
     lines.begin("data");
     Expr size = layers.overAll(LineId.general("n", LayerLines.INDEX), k -> LineId.of("n", k));
     lines.add(single("n", Symbol.of("n"), size, Kind.COUNT).as(Role.GRAND_TOTAL));
+    Expr compared = layers.over(k -> Expr.ref(LineId.general("n", k)));
+    lines.add(single("n.compared", Symbol.of("N"), compared, Kind.COUNT));
   }
 
   private void ofLayer(int k) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import lehrgang.core.data.LayeredTable;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
@@ -80,6 +81,29 @@ final class LayerDirections {
     return table.isTwoByTwo() ? relation() == Relation.REVERSED : !reversedCells().isEmpty();
   }
 
+  /// Whether layers point in opposite ways, by more than chance lets them.
+  boolean areOpposed() {
+    return table.isTwoByTwo() && relation() == Relation.MIXED && ratiosDiffer();
+  }
+
+  /// Whether the odds ratios of fourfold layers differ by more than chance lets them.
+  boolean ratiosDiffer() {
+    return values.compare(HomogeneityLines.P, CommonSteps.LEVEL) <= 0;
+  }
+
+  /// A sentence with the names of the layers in which the first row is `more` or `fewer` in the
+  /// first column.
+  Phrase naming(Phrase sentence) {
+    return sentence.with("more", layersThatGo(1)).with("fewer", layersThatGo(-1));
+  }
+
+  private String layersThatGo(int sign) {
+    return table.comparing().stream()
+        .filter(k -> values.sign(LineId.of("D", k + 1, 1, 1)) == sign)
+        .map(k -> table.layers().get(k))
+        .collect(Collectors.joining(", "));
+  }
+
   /// The end of the key of the step's summary.
   String key() {
     return turnsRound() ? "layers.reversed" : "layers";
@@ -97,7 +121,9 @@ final class LayerDirections {
       String way = relation == Relation.REVERSED || relation == Relation.SAME ? "." + ofSums() : "";
       String key = "layers.direction." + relation.name().toLowerCase(Locale.ROOT) + way;
       return new Block.Remark(
-          relation == Relation.REVERSED ? Tone.WARNING : Tone.NOTE, say.phrase(key), grounds());
+          relation == Relation.REVERSED ? Tone.WARNING : Tone.NOTE,
+          naming(say.phrase(key)),
+          grounds());
     }
     List<Phrase> reversed = reversedCells();
     if (reversed.isEmpty()) {
@@ -130,7 +156,9 @@ final class LayerDirections {
   Optional<Block> misled(Sentences say, Decided decided, LineId pooledP) {
     boolean pooledRejects = values.compare(pooledP, CommonSteps.LEVEL) <= 0;
     String key;
-    if (turnsRound()) {
+    if (areOpposed()) {
+      return Optional.empty();
+    } else if (turnsRound()) {
       key = "conclusion.layers.reversed";
     } else if (pooledRejects == decided.rejects()) {
       return Optional.empty();

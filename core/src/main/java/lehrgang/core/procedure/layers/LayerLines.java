@@ -69,6 +69,9 @@ final class LayerLines {
     deciding.addDecision(lines);
     if (table.isTwoByTwo()) {
       new CommonOddsLines(all).addRatio();
+      if (all.comparing.size() > 1) {
+        new HomogeneityLines(all).add();
+      }
     }
     return lines;
   }

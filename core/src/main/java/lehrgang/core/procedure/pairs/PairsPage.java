@@ -20,7 +20,6 @@ import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
-import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.wording.Phrase;
 
@@ -29,8 +28,6 @@ final class PairsPage implements WorkedPage {
   private static final LineId EXACT = LineId.of("p.exact");
   private static final LineId EXPECTED = LineId.of("E.m");
   private static final LineId DIFFERENCE = LineId.of("diff");
-  private static final LineId LOW = LineId.of("ci.low");
-  private static final LineId HIGH = LineId.of("ci.high");
   private static final LineId CHANGED_TO_SECOND = LineId.of("b");
   private static final LineId CHANGED_TO_FIRST = LineId.of("c");
   private static final LineId ENOUGH = LineId.of("E.every5");
@@ -108,17 +105,20 @@ final class PairsPage implements WorkedPage {
 
   @Override
   public List<Step> steps() {
-    return List.of(
-        common.question("matched-pairs"),
-        data(),
-        common.hypotheses("matched-pairs"),
-        conditionsStep(),
-        statistic(),
-        curve.criticalStep(say, values, 1),
-        pValue(),
-        conclusion(),
-        interval(),
-        closerLook());
+    List<Step> steps = new ArrayList<>();
+    steps.add(common.question("matched-pairs"));
+    steps.add(data());
+    steps.add(common.hypotheses("matched-pairs"));
+    steps.add(conditionsStep());
+    steps.add(isExact() ? exactStatistic() : statistic());
+    if (!isExact()) {
+      steps.add(curve.criticalStep(say, values, 1));
+    }
+    steps.add(pValue());
+    steps.add(conclusion());
+    steps.add(PairsInterval.step(values, say));
+    steps.add(closerLook());
+    return steps;
   }
 
   private Step data() {
@@ -176,11 +176,7 @@ final class PairsPage implements WorkedPage {
     blocks.add(say.prose("statistic.how.pairs"));
     blocks.add(Block.Working.of(ChiSquaredDecision.plain().statistic()));
     blocks.add(say.remark(Tone.CHECKED, "statistic.second-route.pairs"));
-    blocks.add(say.prose("statistic.corrected.pairs"));
-    blocks.add(Block.Working.of(ChiSquaredDecision.corrected().statistic()));
-    if (values.find(CHANGED_TO_FIRST).equals(values.find(CHANGED_TO_SECOND))) {
-      blocks.add(say.remark(Tone.NOTE, "statistic.corrected.pairs.even"));
-    }
+    blocks.addAll(curve.asksFor(corrected()));
     blocks.add(say.prose("statistic.decides.pairs." + decides));
     return new Step(
         "statistic",
@@ -188,17 +184,51 @@ final class PairsPage implements WorkedPage {
         blocks);
   }
 
+  private List<Block> corrected() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("statistic.corrected.pairs"));
+    blocks.add(Block.Working.of(ChiSquaredDecision.corrected().statistic()));
+    if (values.find(CHANGED_TO_FIRST).equals(values.find(CHANGED_TO_SECOND))) {
+      blocks.add(say.remark(Tone.NOTE, "statistic.corrected.pairs.even"));
+    }
+    return blocks;
+  }
+
+  /// What is looked at where no curve is asked: one of the two counts of changes.
+  private Step exactStatistic() {
+    List<Block> beside = new ArrayList<>();
+    beside.add(say.prose("statistic.beside.pairs"));
+    beside.add(Block.Working.of(ChiSquaredDecision.plain().statistic()));
+    beside.addAll(corrected());
+    return new Step(
+        "statistic",
+        say.summary("statistic.pairs.exact"),
+        List.of(say.prose("statistic.how.pairs.exact"), new Block.Beside(beside)));
+  }
+
   private Step pValue() {
-    List<Block> blocks = new ArrayList<>(curve.workings(say, values, 1));
-    blocks.add(curve.beside());
+    List<Block> exact = new ArrayList<>();
     pairs
         .outcomes()
         .ifPresent(
             outcomes -> {
-              blocks.add(say.prose("p.exact.pairs"));
-              blocks.add(Block.Working.of(EXACT));
-              blocks.add(outcomes.block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT));
+              exact.add(say.prose(isExact() ? "p.exact.pairs.decides" : "p.exact.pairs"));
+              exact.add(Block.Working.of(EXACT));
+              exact.add(outcomes.block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT));
             });
+    List<Block> blocks = new ArrayList<>();
+    if (isExact()) {
+      blocks.addAll(exact);
+      blocks.add(
+          new Block.Prose(
+              Phrase.of("p.by-curve")
+                  .with("p", new Phrase.Stated(ChiSquaredDecision.plain().p()))
+                  .with("corrected", new Phrase.Stated(ChiSquaredDecision.corrected().p()))));
+    } else {
+      blocks.addAll(curve.workings(say, values, 1));
+      blocks.add(curve.beside());
+      blocks.add(new Block.Beside(exact));
+    }
     blocks.add(say.meaning("p.meaning.pairs", p()));
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(p())), blocks);
   }
@@ -220,7 +250,11 @@ final class PairsPage implements WorkedPage {
             : curve.reported(say.phrase("conclusion.report.pairs"));
     return common.conclusion(
         comparisons,
-        "conclusion.matched-pairs." + direction(),
+        List.of(
+            say.phrase("conclusion.matched-pairs." + direction()),
+            say.phrase("conclusion.shares.pairs")
+                .with("first", LineId.of("p.before"))
+                .with("second", LineId.of("p.after"))),
         List.of(DIFFERENCE),
         p(),
         remarks,
@@ -231,41 +265,12 @@ final class PairsPage implements WorkedPage {
     return values.sign(DIFFERENCE) < 0 ? "fewer" : "more";
   }
 
-  private Step interval() {
-    return new Step(
-        "interval",
-        say.summary("interval").with("low", LOW).with("high", HIGH),
-        List.of(
-            say.prose("interval.pairs"),
-            Block.Working.of(LineId.of("p.before")),
-            Block.Working.of(LineId.of("p.after")),
-            Block.Working.of(DIFFERENCE),
-            say.prose("interval.pairs.error"),
-            Block.Working.of(LineId.of("SE")),
-            Block.Working.of(LineId.of("z.ci")),
-            Block.Working.of(LOW),
-            Block.Working.of(HIGH),
-            new Block.Prose(
-                    say.phrase("interval.words.pairs." + intervalSide())
-                        .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
-                        .with("low", new Phrase.Size(LOW))
-                        .with("high", new Phrase.Size(HIGH)))
-                .because(LOW, HIGH),
-            say.prose("interval.pairs.why-not-independence")));
-  }
-
-  /// Whether the interval lies above 0, below, or on both sides.
-  private String intervalSide() {
-    return values.sign(LOW) > 0 ? "rise" : values.sign(HIGH) < 0 ? "fall" : "either";
-  }
-
   private Step closerLook() {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.pairs"));
     blocks.add(new Block.Tables(List.of(sideBySide())));
-    blocks.add(say.prose("closer-look.sample-size"));
-    blocks.add(SampleSizeLines.table());
-    blocks.addAll(Ways.otherProcedures("matched-pairs", table, say));
+    blocks.add(say.prose("closer-look.sample-size" + (isExact() ? ".by-curve" : "")));
+    blocks.add(SampleSizeLines.table(lines()));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 

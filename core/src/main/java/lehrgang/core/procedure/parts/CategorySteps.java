@@ -174,7 +174,7 @@ public final class CategorySteps {
     blocks.add(Block.Working.of(W));
     blocks.addAll(EffectInWords.W.of(decided, say));
     blocks.add(say.prose("closer-look.sample-size"));
-    blocks.add(SampleSizeLines.table());
+    blocks.add(SampleSizeLines.table(lines));
     return new Step("closer-look", say.summary("closer-look"), blocks);
   }
 }

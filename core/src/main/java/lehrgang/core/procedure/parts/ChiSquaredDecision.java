@@ -137,6 +137,11 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
         new Block.TableExcerpt(DF, ALPHA, statistic, p, Block.Emphasis.BRACKET, reach));
   }
 
+  /// The blocks of the corrected statistic: asked for where it decides, beside the way where not.
+  public List<Block> asksFor(List<Block> corrected) {
+    return isCorrected() ? corrected : List.of(new Block.Beside(corrected));
+  }
+
   /// The other of the plain and the corrected statistic, with its p-value.
   public Block.Prose beside() {
     ChiSquaredDecision other = isCorrected() ? plain() : corrected();

@@ -40,18 +40,19 @@ public record CommonSteps(Sentences say, Decided decided) {
   /// Compares, decides, and says in words what follows.
   public Step conclusion(
       List<Block> comparisons, String sentence, LineId p, List<Block> remarks, Phrase report) {
-    return conclusion(comparisons, sentence, List.of(), p, remarks, report);
+    return conclusion(comparisons, List.of(say.phrase(sentence)), List.of(), p, remarks, report);
   }
 
   /// Compares, decides, and says in words what follows.
   ///
-  /// @param sentence the key of the conclusion, without its ending
+  /// @param sentences the conclusion, to whose key the decision is added, and what the data show of
+  ///     it
   /// @param grounds  what it rests on besides the decision
   /// @param p        the p-value that decides
   /// @param remarks  what else must be said
   public Step conclusion(
       List<Block> comparisons,
-      String sentence,
+      List<Phrase> sentences,
       List<LineId> grounds,
       LineId p,
       List<Block> remarks,
@@ -66,7 +67,9 @@ public record CommonSteps(Sentences say, Decided decided) {
     reasons.add(Decided.DECISION);
     List<Block> blocks = new ArrayList<>(comparisons);
     blocks.add(
-        new Block.Prose(say.phrase(sentence + "." + decided.key()).with("alpha", LEVEL), reasons));
+        new Block.Prose(
+            sentences.getFirst().ending("." + decided.key()).with("alpha", LEVEL), reasons));
+    sentences.stream().skip(1).map(Block.Prose::new).forEach(blocks::add);
     blocks.add(new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", p)));
     blocks.addAll(remarks);
     blocks.add(new Block.ReportLine(report));

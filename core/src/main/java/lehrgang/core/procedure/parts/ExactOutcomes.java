@@ -150,6 +150,7 @@ public record ExactOutcomes(
   public Block.Outcomes block(Phrase head, LineId observed, LineId p) {
     return new Block.Outcomes(
         outcomes().mapToObj(k -> new Block.Outcome(k, probability(k), summed(k))).toList(),
+        List.of(),
         observed,
         p,
         head);

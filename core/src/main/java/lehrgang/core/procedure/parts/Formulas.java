@@ -142,7 +142,12 @@ public final class Formulas {
 
   /// The standard error of the logarithm of an odds ratio, √(1/a + 1/b + 1/c + 1/d) (Woolf 1955).
   public static Expr errorOfLogOddsRatio(Expr a, Expr b, Expr c, Expr d) {
-    return new Expr.Sum(List.of(a, b, c, d).stream().map(x -> number(1).over(x)).toList()).root();
+    return varianceOfLogOddsRatio(a, b, c, d).root();
+  }
+
+  /// Its square.
+  public static Expr varianceOfLogOddsRatio(Expr a, Expr b, Expr c, Expr d) {
+    return new Expr.Sum(List.of(a, b, c, d).stream().map(x -> number(1).over(x)).toList());
   }
 
   /// A family's member at an index that may be a letter.

@@ -112,24 +112,42 @@ public final class LargeSampleConditions {
         new Condition("expected-at-least-10", EVERY_10, detail));
   }
 
+  /// The expected successes and failures of each group, side by side.
+  private Block table() {
+    List<Phrase> groups = new ArrayList<>();
+    List<List<LineId>> rows = new ArrayList<>();
+    for (int k = 0; k < expected.size(); k += 2) {
+      groups.add(lines.line(expected.get(k)).place());
+      rows.add(expected.subList(k, k + 2));
+    }
+    return new Block.Tables(
+        List.of(
+            Block.CellTable.plain(
+                Phrase.of("table.expected.shares"),
+                groups,
+                List.of(
+                    Phrase.of("column.expected.successes"), Phrase.of("column.expected.failures")),
+                rows)));
+  }
+
   /// @param kind   the ending of the sentences' keys
+  /// @param before what comes before the expected counts, such as the shares they are made from
   /// @param waysOn what is offered when there are too few
-  public Step step(String kind, Block... waysOn) {
+  public Step step(String kind, List<Block> before, List<Block> waysOn) {
     String key = hold() ? "conditions.normal.holds" : "conditions.normal.fails";
-    List<Block> blocks =
-        new ArrayList<>(
-            List.of(
-                say.prose("conditions.normal.rule." + rule),
-                new Block.Working(expected, expected.getFirst()),
-                new Block.Remark(
-                    hold() ? Tone.CHECKED : Tone.WARNING,
-                    Phrase.of(key)
-                        .with("min", SMALLEST)
-                        .with("place", lines.line(smallest()).place()),
-                    grounds())));
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("conditions.normal.rule." + rule));
+    blocks.addAll(before);
+    blocks.add(new Block.Working(expected, expected.getFirst()));
+    blocks.add(table());
+    blocks.add(
+        new Block.Remark(
+            hold() ? Tone.CHECKED : Tone.WARNING,
+            Phrase.of(key).with("min", SMALLEST).with("place", lines.line(smallest()).place()),
+            grounds()));
     if (fail()) {
       blocks.add(say.prose("conditions.ways-on." + kind));
-      blocks.addAll(List.of(waysOn));
+      blocks.addAll(waysOn);
     }
     blocks.add(say.prose("conditions.design." + kind));
     return new Step(

@@ -170,11 +170,36 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
         : Optional.empty();
   }
 
-  /// What a two-sided interval beside a one-sided test says and does not say.
-  public Optional<Block> besideOneSidedTest(Sentences say) {
+  /// The point of the curve for a bound on one side at the confidence 1 − α; none for a two-sided
+  /// test.
+  public Optional<Line> pointOfBound() {
     return alternative == Alternative.TWO_SIDED
         ? Optional.empty()
-        : Optional.of(say.remark(Block.Tone.NOTE, "interval.one-sided-test"));
+        : Optional.of(
+            named(
+                "z.bound",
+                Symbol.of("z").lowered("bound"),
+                NormalCritical.INSTANCE,
+                List.of(line("alpha")),
+                Kind.CRITICAL));
+  }
+
+  /// What a two-sided interval beside a one-sided test says and does not say, and the bound that
+  /// belongs to the test; nothing for a two-sided test.
+  ///
+  /// @param kind the ending of the sentences' keys
+  public List<Block> besideOneSidedTest(Sentences say, String kind) {
+    LineId bound = LineId.of("bound");
+    return alternative == Alternative.TWO_SIDED
+        ? List.of()
+        : List.of(
+            say.remark(Block.Tone.NOTE, "interval.one-sided-test"),
+            Block.Working.of(LineId.of("z.bound")),
+            Block.Working.of(bound),
+            new Block.Prose(
+                say.phrase("interval.bound." + kind + "." + alternative.key())
+                    .with("confidence", new Phrase.Confidence(ALPHA))
+                    .with("bound", bound)));
   }
 
   /// Both comparisons in words.

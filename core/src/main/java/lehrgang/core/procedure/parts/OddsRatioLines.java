@@ -1,5 +1,6 @@
 package lehrgang.core.procedure.parts;
 
+import static lehrgang.core.expr.Expr.number;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 import static lehrgang.core.procedure.parts.LineWriter.single;
 
@@ -25,6 +26,12 @@ public final class OddsRatioLines {
   /// Adds them to the step begun last; `O` comes before them.
   public static void addTo(Lines lines, TwoWayTable table) {
     if (table.counts().stream().flatMap(List::stream).anyMatch(count -> count == 0)) {
+      lines.add(
+          single(
+              "OR.half",
+              Symbol.of("OR").lowered("+½"),
+              Formulas.oddsRatio(more(A), more(B), more(C), more(D)),
+              Kind.EFFECT));
       return;
     }
     lines.add(single("OR", Symbol.of("OR"), Formulas.oddsRatio(A, B, C, D), Kind.EFFECT));
@@ -35,6 +42,11 @@ public final class OddsRatioLines {
             Formulas.errorOfLogOddsRatio(A, B, C, D),
             Kind.STANDARD_ERROR));
     addInterval(lines);
+  }
+
+  /// A count with ½ added (Haldane 1956; Anscombe 1956).
+  private static Expr more(Expr count) {
+    return Expr.sum(count, number(1).over(number(2)));
   }
 
   /// The interval of an odds ratio on the scale of logarithms; `OR` and `OR.SE` come before it.
@@ -56,12 +68,19 @@ public final class OddsRatioLines {
             Kind.EFFECT));
   }
 
-  /// The odds ratio worked out, where the table has one.
+  /// The odds ratio worked out, or why there is none; nothing for a larger table.
   public static List<Block> blocks(Lines lines, Sentences say) {
+    if (lines.hasFamily("OR.half")) {
+      return List.of(
+          say.prose("closer-look.odds-ratio.none"), Block.Working.of(LineId.of("OR.half")));
+    }
     return lines.hasFamily("OR")
         ? List.of(
             say.prose("closer-look.odds-ratio"),
             Block.Working.of(LineId.of("OR")),
+            say.prose("closer-look.odds-ratio.error"),
+            Block.Working.of(LineId.of("OR.SE")),
+            Block.Working.of(LineId.of("z.ci")),
             Block.Working.of(LineId.of("OR.low")),
             Block.Working.of(LineId.of("OR.high")))
         : List.of();

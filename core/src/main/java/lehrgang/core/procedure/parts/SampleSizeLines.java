@@ -5,6 +5,7 @@ import static lehrgang.core.expr.Expr.product;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 import static lehrgang.core.procedure.parts.LineWriter.single;
 
+import java.math.BigInteger;
 import java.util.List;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
@@ -21,19 +22,15 @@ import lehrgang.core.wording.Phrase;
 public final class SampleSizeLines {
   /// A sample of another size.
   public enum Size {
-    HALF(".half", "½", number(1).over(number(2)), number(1).over(number(2).root())),
-    DOUBLE(".double", "2×", number(2), number(2).root());
+    HALF(".half", "½"),
+    DOUBLE(".double", "2×");
 
     private final String suffix;
     private final String mark;
-    private final Expr factor;
-    private final Expr root;
 
-    Size(String suffix, String mark, Expr factor, Expr root) {
+    Size(String suffix, String mark) {
       this.suffix = suffix;
       this.mark = mark;
-      this.factor = factor;
-      this.root = root;
     }
 
     /// The id of what a line becomes in this sample.
@@ -46,22 +43,49 @@ public final class SampleSizeLines {
       return symbol.lowered(mark);
     }
 
-    /// A count in this sample.
+    /// An even count in this sample.
     public Expr times(Expr count) {
-      return product(factor, count);
+      return this == DOUBLE ? product(number(2), count) : count.over(number(2));
     }
 
-    /// What grows with the root of the sample's size.
-    Expr timesRoot(Expr number) {
-      return this == HALF ? number.over(number(2).root()) : product(root, number);
+    /// What grows in step with the sample's size, `n`.
+    Expr inStep(Expr number, String n) {
+      return this == DOUBLE ? times(number) : product(number, line(of("n")).over(line(n)));
+    }
+
+    /// What grows with the root of the sample's size, `n`.
+    Expr withRoot(Expr number, String n) {
+      return this == DOUBLE
+          ? product(number(2).root(), number)
+          : product(number, line(of("n")).over(line(n)).root());
     }
   }
 
   private SampleSizeLines() {}
 
-  /// Adds the sizes of both samples.
+  /// Adds the size of a sample: half of an odd number is rounded down, for there are no half
+  /// observations.
   private static void addSize(Lines lines, Size size, String n) {
-    lines.add(single(size.of("n"), size.of(Symbol.of("n")), size.times(line(n)), Kind.COUNT));
+    boolean roundsDown = size == Size.HALF && isOdd(lines, n);
+    Expr count = roundsDown ? line(n).minus(number(1)) : line(n);
+    lines.add(single(size.of("n"), size.of(Symbol.of("n")), size.times(count), Kind.COUNT));
+  }
+
+  private static boolean isOdd(Lines lines, String n) {
+    return count(lines, line(n)).testBit(0);
+  }
+
+  /// A number of observations, which is a sum of counts.
+  private static BigInteger count(Lines lines, Expr sum) {
+    return switch (sum) {
+      case Expr.Ref(var id) -> count(lines, lines.line(id).formula());
+      case Expr.Datum(var value, _) -> value.decimal().toBigIntegerExact();
+      case Expr.Sum _, Expr.Total _ ->
+          sum.parts().stream()
+              .map(part -> count(lines, part))
+              .reduce(BigInteger.ZERO, BigInteger::add);
+      default -> throw new IllegalArgumentException("not a sum of counts: " + sum);
+    };
   }
 
   /// Adds both for a chi-squared statistic; `n`, `X2`, `df` and `p` come before them.
@@ -73,7 +97,7 @@ public final class SampleSizeLines {
           single(
               size.of("X2"),
               size.of(Symbol.of("χ").raised("2")),
-              size.times(line("X2")),
+              size.inStep(line("X2"), "n"),
               Kind.STATISTIC));
       ChiSquaredDecision.addTail(lines, size.of("p"), size.of(Symbol.of("p")), size.of("X2"));
     }
@@ -87,25 +111,26 @@ public final class SampleSizeLines {
     for (Size size : Size.values()) {
       addSize(lines, size, n);
       Line z =
-          single(size.of("z"), size.of(Symbol.of("z")), size.timesRoot(line("z")), Kind.STATISTIC);
+          single(
+              size.of("z"), size.of(Symbol.of("z")), size.withRoot(line("z"), n), Kind.STATISTIC);
       lines.add(z);
       lines.add(deciding.tail(size.of("p"), size.of(Symbol.of("p")), size.of("z")));
     }
   }
 
   /// The three side by side, for a chi-squared statistic.
-  public static Block table() {
-    return table("n", "X2", "χ²");
+  public static Block table(Lines lines) {
+    return table(lines, "n", "X2", "χ²");
   }
 
   /// The three side by side.
   ///
   /// @param n         the line of the sample's size
   /// @param statistic the line of the statistic
-  public static Block table(String n, String statistic, String letter) {
+  public static Block table(Lines lines, String n, String statistic, String letter) {
     return table(
         List.of(
-            Phrase.of("sample-size.half"),
+            Phrase.of(isOdd(lines, n) ? "sample-size.half.rounded" : "sample-size.half"),
             Phrase.of("sample-size.own"),
             Phrase.of("sample-size.double")),
         List.of(Phrase.label("n"), Phrase.label(letter), Phrase.label("p")),

@@ -47,37 +47,52 @@ public final class ShareLines {
             prefix + ".high", symbol.lowered("high"), Expr.sum(line(estimate), reach), Kind.SHARE));
   }
 
-  /// Wilson's (1927) interval: the shares that a z test at the level α would not reject.
+  /// Wilson's (1927) interval: the shares that a two-sided z test at the level α would not reject.
   ///
-  /// @param prefix of the lines' names, such as `wilson`
   /// @param share  the line of the observed share
   /// @param trials the line of its trials
-  /// @param mark   of the symbols
-  public static void addWilson(
-      Lines lines, String prefix, String share, String trials, String mark) {
-    Expr p = line(share);
-    Expr n = line(trials);
-    Expr square = line("z.ci").squared();
-    Expr below = Expr.sum(number(1), square.over(n));
-    Expr middle = Expr.sum(p, square.over(product(number(2), n)));
-    Expr reach =
-        product(
-            line("z.ci"),
-            Expr.sum(Formulas.varianceOfShare(p, n), square.over(product(number(4), n.squared())))
-                .root());
+  public static void addWilson(Lines lines, String share, String trials) {
     Symbol symbol = Symbol.of("p");
     lines.add(
         single(
-            prefix + ".low",
-            symbol.lowered(mark + "low"),
-            middle.minus(reach).over(below),
+            "wilson.low",
+            symbol.lowered("W, low"),
+            wilson(share, trials, "z.ci", Alternative.GREATER),
             Kind.SHARE));
     lines.add(
         single(
-            prefix + ".high",
-            symbol.lowered(mark + "high"),
-            Expr.sum(middle, reach).over(below),
+            "wilson.high",
+            symbol.lowered("W, high"),
+            wilson(share, trials, "z.ci", Alternative.LESS),
             Kind.SHARE));
+  }
+
+  /// The bound that goes with a one-sided test: just those shares beyond it the test would not
+  /// reject. `z.bound` comes before it.
+  ///
+  /// @param side on which H₁ looks: a lower bound for `GREATER`
+  public static void addBound(Lines lines, String share, String trials, Alternative side) {
+    lines.add(
+        single(
+            "bound",
+            Symbol.of("p").lowered("bound"),
+            wilson(share, trials, "z.bound", side),
+            Kind.SHARE));
+  }
+
+  /// One end of Wilson's interval: the lower one for `GREATER`.
+  private static Expr wilson(String share, String trials, String point, Alternative side) {
+    Expr p = line(share);
+    Expr n = line(trials);
+    Expr square = line(point).squared();
+    Expr middle = Expr.sum(p, square.over(product(number(2), n)));
+    Expr reach =
+        product(
+            line(point),
+            Expr.sum(Formulas.varianceOfShare(p, n), square.over(product(number(4), n.squared())))
+                .root());
+    Expr above = side == Alternative.GREATER ? middle.minus(reach) : Expr.sum(middle, reach);
+    return above.over(Expr.sum(number(1), square.over(n)));
   }
 
   /// Cohen's (1988) *h*, the distance between two shares on a scale on which equal distances are

@@ -21,6 +21,9 @@ public final class Ways {
   private static final List<String> FOR_TWO_BY_TWO =
       List.of("independence", "two-proportions", "fisher", "matched-pairs", "simulation");
 
+  /// Both judge by the same curve, for χ² is the square of z.
+  private static final List<String> SAME_CURVE = List.of("independence", "two-proportions");
+
   /// What the table of all layers together is asked.
   private static final String POOLED = "independence";
 
@@ -120,22 +123,30 @@ public final class Ways {
   }
 
   /// What else answers a 2 × 2 table and what it would change; nothing for larger tables.
-  public static List<Block> otherProcedures(String own, TwoWayTable table, Sentences say) {
+  ///
+  /// @param sameP whether the plain curve, looking both ways, decides here
+  public static List<Block> otherProcedures(
+      String own, TwoWayTable table, boolean sameP, Sentences say) {
     boolean pairs = table.rows().equals(table.columns());
-    return table.isTwoByTwo() ? offers(own, say, id -> pairs || !id.equals(PAIRS)) : List.of();
+    return table.isTwoByTwo()
+        ? offers(own, sameP, say, id -> pairs || !id.equals(PAIRS))
+        : List.of();
   }
 
   /// What else answers two groups with their shares.
-  public static List<Block> otherProcedures(String own, Sentences say) {
-    return offers(own, say, id -> !id.equals(PAIRS));
+  ///
+  /// @param sameP whether the plain curve, looking both ways, decides here
+  public static List<Block> otherProcedures(String own, boolean sameP, Sentences say) {
+    return offers(own, sameP, say, id -> !id.equals(PAIRS));
   }
 
-  private static List<Block> offers(String own, Sentences say, Predicate<String> fits) {
+  private static List<Block> offers(
+      String own, boolean sameP, Sentences say, Predicate<String> fits) {
     List<Way> ways =
         FOR_TWO_BY_TWO.stream()
             .filter(id -> !id.equals(own))
             .filter(fits)
-            .map(Ways::switchTo)
+            .map(id -> SAME_CURVE.contains(id) && sameP ? switchTo(id, ".same-p") : switchTo(id))
             .toList();
     return List.of(new Block.Ways(Optional.of(say.phrase("closer-look.other-procedures")), ways));
   }
@@ -156,9 +167,13 @@ public final class Ways {
   ///
   /// @param procedure its id
   public static Way switchTo(String procedure) {
+    return switchTo(procedure, "");
+  }
+
+  private static Way switchTo(String procedure, String ending) {
     return new Way(
         new Change.SwitchTo(procedure),
         Phrase.of("procedure." + procedure),
-        Phrase.of("way." + procedure));
+        Phrase.of("way." + procedure + ending));
   }
 }

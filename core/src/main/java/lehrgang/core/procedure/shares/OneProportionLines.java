@@ -58,7 +58,7 @@ record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
           exact.addOutcomes(lines);
           lines.add(exact.sum("p.exact", Symbol.of("p").lowered("exact")));
         });
-    intervals(lines);
+    intervals(lines, deciding);
     ShareLines.addEffect(lines, "phat", "p0");
     SampleSizeLines.addTo(lines, "n", deciding);
     return new OneProportionLines(lines, outcomes);
@@ -118,13 +118,20 @@ record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
   }
 
   /// Wald's interval, from the observed share and its own standard error, and Wilson's.
-  private static void intervals(Lines lines) {
+  private static void intervals(Lines lines, NormalDecision deciding) {
     lines.begin("interval");
     lines.add(
         single(
             "SE", Symbol.of("SE"), Formulas.standardError(line("phat"), N), Kind.STANDARD_ERROR));
     lines.add(NormalDecision.quantile());
     ShareLines.addInterval(lines, "wald", Symbol.of("p"), "phat");
-    ShareLines.addWilson(lines, "wilson", "phat", "n", "W, ");
+    ShareLines.addWilson(lines, "phat", "n");
+    deciding
+        .pointOfBound()
+        .ifPresent(
+            point -> {
+              lines.add(point);
+              ShareLines.addBound(lines, "phat", "n", deciding.alternative());
+            });
   }
 }

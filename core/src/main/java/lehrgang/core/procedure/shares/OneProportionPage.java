@@ -85,7 +85,7 @@ final class OneProportionPage implements WorkedPage {
         common.question("one-proportion"),
         data(),
         hypotheses(),
-        conditions.step("one-proportion"),
+        conditions.step("one-proportion", List.of(), List.of()),
         statistic(),
         deciding.criticalStep(say),
         pValue(),
@@ -130,13 +130,13 @@ final class OneProportionPage implements WorkedPage {
     lines
         .outcomes()
         .ifPresentOrElse(
-            outcomes -> more.addAll(exact(outcomes)),
+            outcomes -> more.add(exact(outcomes)),
             () -> more.add(say.remark(Tone.NOTE, "p.exact.too-many")));
     return deciding.pStep(say, more);
   }
 
-  private List<Block> exact(ExactOutcomes outcomes) {
-    return List.of(
+  private Block exact(ExactOutcomes outcomes) {
+    return Block.Beside.of(
         say.prose("p.exact.one-proportion." + side),
         Block.Working.of(EXACT),
         outcomes.block(say.phrase("outcomes.successes"), X, EXACT),
@@ -151,7 +151,10 @@ final class OneProportionPage implements WorkedPage {
     }
     return common.conclusion(
         deciding.comparisons(decided),
-        "conclusion.one-proportion." + side,
+        List.of(
+            say.phrase("conclusion.one-proportion." + side),
+            say.phrase("conclusion.shares.one-proportion")),
+        List.of(),
         P,
         remarks,
         say.phrase("conclusion.report.one-proportion")
@@ -170,25 +173,30 @@ final class OneProportionPage implements WorkedPage {
                 Block.Working.of(LineId.of("SE")),
                 Block.Working.of(LineId.of("z.ci")),
                 Block.Working.of(LineId.of("wald.low")),
-                Block.Working.of(LineId.of("wald.high")),
-                say.prose("interval.wilson"),
-                Block.Working.of(low),
-                Block.Working.of(high),
-                new Block.Intervals(
-                    List.of(
-                        new Block.Interval(
-                            Phrase.of("interval.name.wald"),
-                            SHARE,
-                            LineId.of("wald.low"),
-                            LineId.of("wald.high")),
-                        new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
-                    Optional.of(CLAIMED)),
-                new Block.Prose(
-                    say.phrase("interval.words.one-proportion")
-                        .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
-                        .with("low", low)
-                        .with("high", high))));
-    deciding.besideOneSidedTest(say).ifPresent(blocks::add);
+                Block.Working.of(LineId.of("wald.high"))));
+    if (values.find(LineId.of("SE")).filter(error -> error.signum() == 0).isPresent()) {
+      blocks.add(say.remark(Tone.WARNING, "interval.wald.point").because(LineId.of("SE")));
+    }
+    blocks.addAll(
+        List.of(
+            say.prose("interval.wilson"),
+            Block.Working.of(low),
+            Block.Working.of(high),
+            new Block.Intervals(
+                List.of(
+                    new Block.Interval(
+                        Phrase.of("interval.name.wald"),
+                        SHARE,
+                        LineId.of("wald.low"),
+                        LineId.of("wald.high")),
+                    new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
+                Optional.of(CLAIMED)),
+            new Block.Prose(
+                say.phrase("interval.words.one-proportion")
+                    .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
+                    .with("low", low)
+                    .with("high", high))));
+    blocks.addAll(deciding.besideOneSidedTest(say, "one-proportion"));
     return new Step(
         "interval", say.summary("interval").with("low", low).with("high", high), blocks);
   }
@@ -198,7 +206,7 @@ final class OneProportionPage implements WorkedPage {
     blocks.add(say.prose("closer-look.difference.one-proportion"));
     blocks.addAll(ShareLines.effect(decided, say));
     blocks.add(say.prose("closer-look.sample-size.z"));
-    blocks.add(SampleSizeLines.table("n", "z", "z"));
+    blocks.add(SampleSizeLines.table(lines.all(), "n", "z", "z"));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 }

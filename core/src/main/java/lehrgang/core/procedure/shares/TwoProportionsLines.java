@@ -57,7 +57,7 @@ final class TwoProportionsLines {
     }
     deciding.addTo(shares.lines);
     shares.tieToChiSquared();
-    shares.interval();
+    shares.interval(deciding);
     ShareLines.addEffect(shares.lines, "p1", "p2");
     SampleSizeLines.addTo(shares.lines, "N", deciding);
     return shares.lines;
@@ -109,15 +109,36 @@ final class TwoProportionsLines {
                 Formulas.share(Expr.sum(line("x1"), line("x2")), line("N")),
                 Kind.SHARE)
             .as(Role.ROW_TOTAL));
+    if (!statesNoDifference()) {
+      addSharesOfStatedDifference();
+    }
+    List<LineId> shares = sharesUnderH0(statesNoDifference());
     for (int i = 1; i <= 2; i++) {
       Expr trials = line("n" + i);
-      Expr yes = Formulas.expectedCount(trials, POOLED);
-      Expr no = Formulas.expectedCount(trials, Formulas.rest(POOLED));
+      Expr share = Expr.ref(statesNoDifference() ? shares.getFirst() : LineId.of("p.null" + i));
+      Expr yes = Formulas.expectedCount(trials, share);
+      Expr no = Formulas.expectedCount(trials, Formulas.rest(share));
       Symbol symbol = Symbol.of("E");
       lines.add(ofGroup("E.yes" + i, symbol.lowered("yes, " + i), i, yes, Kind.EXPECTED));
       lines.add(ofGroup("E.no" + i, symbol.lowered("no, " + i), i, no, Kind.EXPECTED));
     }
     LargeSampleConditions.addLines(lines, EXPECTED);
+  }
+
+  /// Shares that differ by what H₀ states, and that give as many successes in all as were seen.
+  private void addSharesOfStatedDifference() {
+    Expr second =
+        Expr.sum(line("x1"), line("x2")).minus(product(line("n1"), line("d0"))).over(line("N"));
+    lines.add(ofGroup("p.null2", Symbol.of("p").lowered("2, H₀"), 2, second, Kind.SHARE));
+    Expr first = Expr.sum(line("p.null2"), line("d0"));
+    lines.add(ofGroup("p.null1", Symbol.of("p").lowered("1, H₀"), 1, first, Kind.SHARE));
+  }
+
+  /// The shares that the groups have if H₀ is true: one for both, or two that differ as stated.
+  static List<LineId> sharesUnderH0(boolean same) {
+    return same
+        ? List.of(LineId.of("pooled"))
+        : List.of(LineId.of("p.null2"), LineId.of("p.null1"));
   }
 
   private void shares() {
@@ -212,11 +233,21 @@ final class TwoProportionsLines {
             Kind.P_VALUE));
   }
 
-  private void interval() {
+  private void interval(NormalDecision deciding) {
     lines.begin("interval");
     lines.add(NormalDecision.quantile());
     ShareLines.addInterval(lines, "ci", Symbol.of("D"), "diff");
-    ShareLines.addWilson(lines, "p1", "p1", "n1", "1, ");
-    ShareLines.addWilson(lines, "p2", "p2", "n2", "2, ");
+    deciding
+        .pointOfBound()
+        .ifPresent(
+            point -> {
+              lines.add(point);
+              Expr reach = product(line("z.bound"), line("SE"));
+              Expr bound =
+                  deciding.alternative() == Alternative.LESS
+                      ? Expr.sum(line("diff"), reach)
+                      : line("diff").minus(reach);
+              lines.add(single("bound", Symbol.of("D").lowered("bound"), bound, Kind.SHARE));
+            });
   }
 }

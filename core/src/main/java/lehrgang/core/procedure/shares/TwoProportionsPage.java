@@ -12,6 +12,7 @@ import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.LargeSampleConditions;
@@ -31,9 +32,11 @@ final class TwoProportionsPage implements WorkedPage {
   private static final LineId STATED = LineId.of("d0");
   private static final LineId LOW = LineId.of("ci.low");
   private static final LineId HIGH = LineId.of("ci.high");
+  private static final LineId SE = LineId.of("SE");
   private static final LineId Z = LineId.of("z");
 
   private final SharesTable table;
+  private final Lines lines;
   private final NormalDecision deciding;
   private final Evaluation values;
   private final Decided decided;
@@ -46,6 +49,7 @@ final class TwoProportionsPage implements WorkedPage {
   TwoProportionsPage(
       SharesTable table, Choices choices, Lines lines, NormalDecision deciding, Evaluation values) {
     this.table = table;
+    this.lines = lines;
     this.deciding = deciding;
     this.values = values;
     this.decided = Decided.of(values);
@@ -84,13 +88,24 @@ final class TwoProportionsPage implements WorkedPage {
         data(),
         hypotheses(),
         conditions.step(
-            "two-proportions", new Block.Ways(Optional.empty(), List.of(Ways.switchTo("fisher")))),
+            "two-proportions",
+            sharesUnderH0(),
+            List.of(new Block.Ways(Optional.empty(), List.of(Ways.switchTo("fisher"))))),
         statistic(),
         deciding.criticalStep(say),
         pValue(),
         conclusion(),
         interval(),
         closerLook());
+  }
+
+  /// The shares from which successes and failures are to be expected.
+  private List<Block> sharesUnderH0() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("conditions.shares." + null0));
+    TwoProportionsLines.sharesUnderH0(null0.equals("same"))
+        .forEach(id -> blocks.add(Block.Working.of(id)));
+    return blocks;
   }
 
   private Step data() {
@@ -122,9 +137,6 @@ final class TwoProportionsPage implements WorkedPage {
     blocks.add(Block.Working.of(LineId.of("p2")));
     blocks.add(Block.Working.of(DIFFERENCE));
     blocks.add(say.prose("statistic.error." + null0));
-    if (null0.equals("same")) {
-      blocks.add(Block.Working.of(LineId.of("pooled")));
-    }
     blocks.add(Block.Working.of(LineId.of(null0.equals("same") ? "SE0" : "SE")));
     blocks.add(say.prose("statistic.how.two-proportions." + null0));
     blocks.add(Block.Working.of(Z));
@@ -138,6 +150,12 @@ final class TwoProportionsPage implements WorkedPage {
         "statistic",
         say.summary("statistic.z").with("statistic", new Phrase.Stated(deciding.statistic())),
         blocks);
+  }
+
+  private boolean isPlainAndTwoSided() {
+    return deciding.alternative() == Alternative.TWO_SIDED
+        && !deciding.isCorrected()
+        && null0.equals("same");
   }
 
   private String sign() {
@@ -160,15 +178,16 @@ final class TwoProportionsPage implements WorkedPage {
     more.add(say.meaning("p.meaning.two-proportions." + null0 + "." + side, deciding.p()));
     deciding.pointingAway(values, say).ifPresent(more::add);
     if (null0.equals("same")) {
-      more.add(say.prose("p.tie"));
-      more.add(Block.Working.of(LineId.of("X2")));
       more.add(
-          new Block.Remark(
-              Tone.CHECKED,
-              say.phrase("p.tie." + side)
-                  .with("z", new Phrase.Stated(LineId.of("z.squared")))
-                  .with("statistic", new Phrase.Stated(LineId.of("X2")))
-                  .with("p", new Phrase.Stated(LineId.of("p.X2")))));
+          Block.Beside.of(
+              say.prose("p.tie"),
+              Block.Working.of(LineId.of("X2")),
+              new Block.Remark(
+                  Tone.CHECKED,
+                  say.phrase("p.tie." + side)
+                      .with("z", new Phrase.Stated(LineId.of("z.squared")))
+                      .with("statistic", new Phrase.Stated(LineId.of("X2")))
+                      .with("p", new Phrase.Stated(LineId.of("p.X2"))))));
     }
     return deciding.pStep(say, more);
   }
@@ -181,7 +200,10 @@ final class TwoProportionsPage implements WorkedPage {
     remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
     return common.conclusion(
         deciding.comparisons(decided),
-        "conclusion.two-proportions." + null0 + "." + side,
+        List.of(
+            say.phrase("conclusion.two-proportions." + null0 + "." + side),
+            say.phrase("conclusion.shares.two-proportions")),
+        List.of(),
         deciding.p(),
         remarks,
         say.phrase("conclusion.report.two-proportions")
@@ -205,21 +227,18 @@ final class TwoProportionsPage implements WorkedPage {
                             .with("low", LOW)
                             .with("high", HIGH))
                     .because(LOW, HIGH)));
-    deciding.besideOneSidedTest(say).ifPresent(blocks::add);
+    if (values.find(SE).filter(error -> error.signum() == 0).isPresent()) {
+      blocks.add(say.remark(Tone.WARNING, "interval.difference.point").because(SE));
+    }
+    blocks.addAll(deciding.besideOneSidedTest(say, "two-proportions"));
     blocks.add(say.prose("interval.why-two-errors." + null0));
     blocks.add(
         new Block.Intervals(
-            List.of(groupInterval(1), groupInterval(2)), Optional.of(LineId.of("pooled"))));
+            List.of(
+                new Block.Interval(Phrase.of("interval.name.difference"), DIFFERENCE, LOW, HIGH)),
+            Optional.of(STATED)));
     return new Step(
         "interval", say.summary("interval").with("low", LOW).with("high", HIGH), blocks);
-  }
-
-  private Block.Interval groupInterval(int group) {
-    return new Block.Interval(
-        Phrase.label(table.groups().get(group - 1).label()),
-        LineId.of("p" + group),
-        LineId.of("p" + group + ".low"),
-        LineId.of("p" + group + ".high"));
   }
 
   /// Whether 0 lies below, in or above the interval.
@@ -232,8 +251,8 @@ final class TwoProportionsPage implements WorkedPage {
     blocks.add(say.prose("closer-look.difference.two-proportions"));
     blocks.addAll(ShareLines.effect(decided, say));
     blocks.add(say.prose("closer-look.sample-size.z"));
-    blocks.add(SampleSizeLines.table("N", "z", "z"));
-    blocks.addAll(Ways.otherProcedures("two-proportions", say));
+    blocks.add(SampleSizeLines.table(lines, "N", "z", "z"));
+    blocks.addAll(Ways.otherProcedures("two-proportions", isPlainAndTwoSided(), say));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 }

@@ -120,18 +120,27 @@ final class TwoWayPage implements WorkedPage {
   }
 
   private List<Block> otherForms() {
-    return List.of(
-        say.prose("statistic.yates"),
-        new Block.Working(lines.family("K.cc"), LineId.of("K.cc", 1, 1)),
-        Block.Working.of(LineId.of("X2.cc")),
-        say.prose("statistic.decides." + (deciding.isCorrected() ? "corrected" : "plain")),
-        say.prose("statistic.two-shares"),
-        Block.Working.of(LineId.of("z")),
-        new Block.Remark(
-            Tone.CHECKED,
-            Phrase.of("statistic.z-squared")
-                .with("z", new Phrase.Stated(LineId.of("z")))
-                .with("square", new Phrase.Stated(LineId.of("z.squared")))));
+    List<Block> corrected =
+        List.of(
+            say.prose("statistic.yates"),
+            new Block.Working(lines.family("K.cc"), LineId.of("K.cc", 1, 1)),
+            Block.Working.of(LineId.of("X2.cc")));
+    List<Block> blocks = new ArrayList<>(deciding.asksFor(corrected));
+    blocks.add(say.prose("statistic.decides." + (deciding.isCorrected() ? "corrected" : "plain")));
+    blocks.add(
+        Block.Beside.of(
+            say.prose("statistic.two-shares"),
+            Block.Working.of(LineId.of("p1")),
+            Block.Working.of(LineId.of("p2")),
+            Block.Working.of(LineId.of("pooled")),
+            Block.Working.of(LineId.of("SE0")),
+            Block.Working.of(LineId.of("z")),
+            new Block.Remark(
+                Tone.CHECKED,
+                Phrase.of("statistic.z-squared")
+                    .with("z", new Phrase.Stated(LineId.of("z")))
+                    .with("square", new Phrase.Stated(LineId.of("z.squared"))))));
+    return blocks;
   }
 
   private Step pValue() {
@@ -149,9 +158,20 @@ final class TwoWayPage implements WorkedPage {
       remarks.add(conditions.doubt("conclusion.condition-fails"));
     }
     remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause"));
+    List<Phrase> sentences = new ArrayList<>(List.of(say.phrase("conclusion." + story)));
+    if (table.isTwoByTwo()) {
+      sentences.add(
+          say.phrase("conclusion.shares.two-by-two")
+              .with("outcome", table.rows().getFirst())
+              .with("first", table.columns().getFirst())
+              .with("second", table.columns().getLast())
+              .with("p1", LineId.of("p1"))
+              .with("p2", LineId.of("p2")));
+    }
     return common.conclusion(
         deciding.comparisons(decided),
-        "conclusion." + story,
+        sentences,
+        List.of(),
         deciding.p(),
         remarks,
         deciding
@@ -178,8 +198,8 @@ final class TwoWayPage implements WorkedPage {
     blocks.addAll(OddsRatioLines.blocks(lines, say));
     blocks.addAll(EffectInWords.W.of(decided, say));
     blocks.add(say.prose("closer-look.sample-size"));
-    blocks.add(SampleSizeLines.table());
-    blocks.addAll(Ways.otherProcedures("independence", table, say));
+    blocks.add(SampleSizeLines.table(lines));
+    blocks.addAll(Ways.otherProcedures("independence", table, !deciding.isCorrected(), say));
     return new Step("closer-look", say.summary("closer-look"), blocks);
   }
 }

@@ -1,4 +1,4 @@
-package lehrgang.desktop.write.recipe;
+package lehrgang.desktop.recipe;
 
 import java.math.BigDecimal;
 import java.util.List;

@@ -1,4 +1,4 @@
-package lehrgang.desktop.write.recipe;
+package lehrgang.desktop.recipe;
 
 import java.util.List;
 import java.util.Optional;

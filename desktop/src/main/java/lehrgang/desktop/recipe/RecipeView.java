@@ -1,4 +1,4 @@
-package lehrgang.desktop.write.recipe;
+package lehrgang.desktop.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +10,6 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
@@ -125,53 +124,49 @@ public final class RecipeView extends VBox {
   }
 
   private void edit(int place, RecipeStep step) {
-    open(
-        new StepForm(shown, place, StepSort.of(step), Optional.of(step)),
-        made -> shown.recipe().withStep(place, made));
+    open(place, StepSort.of(step), Optional.of(step), made -> shown.recipe().withStep(place, made));
   }
 
   private void add(StepSort sort) {
-    int place = shown.recipe().steps().size();
-    open(new StepForm(shown, place, sort, Optional.empty()), shown.recipe()::withStep);
+    open(
+        shown.recipe().steps().size(),
+        sort,
+        Optional.empty(),
+        made -> shown.recipe().withStep(made));
   }
 
-  private void open(StepForm step, Function<RecipeStep, Recipe> placing) {
-    Button apply = new Button(Words.of("recipe.apply"));
-    apply.setId("recipe-apply");
-    apply.getStyleClass().add(Style.PRIMARY);
-    apply.setOnAction(
-        _ ->
-            step.made()
-                .ifPresentOrElse(
-                    made -> recount(placing.apply(made)), () -> say(step.whatIsWrong())));
-    Button leave = new Button(Words.of("recipe.leave"));
-    leave.getStyleClass().add(Style.QUIET);
-    leave.setOnAction(
-        _ -> {
-          form.getChildren().clear();
-          say("");
-        });
-    HBox buttons = new HBox(apply, leave);
-    buttons.getStyleClass().add(Style.RECORDS_BUTTONS);
+  private void open(
+      int place, StepSort sort, Optional<RecipeStep> given, Function<RecipeStep, Recipe> placing) {
     StepPreview preview = new StepPreview(shown);
-    step.onChange(() -> preview.show(step.made(), placing));
-    VBox card = new VBox(step, preview, buttons);
-    card.getStyleClass().add(Style.RECIPE_FORM);
+    StepCard card =
+        new StepCard(shown, place, sort, given, use(placing))
+            .showing(preview, made -> preview.show(made, placing));
     form.getChildren().setAll(card);
-    step.askAll();
-    step.requestFocus();
+    card.begin();
+  }
+
+  private StepCard.Use use(Function<RecipeStep, Recipe> placing) {
+    return new StepCard.Use() {
+      @Override
+      public void take(RecipeStep step) {
+        recount(placing.apply(step));
+      }
+
+      @Override
+      public void leave() {
+        form.getChildren().clear();
+        RecipeView.this.say("");
+      }
+
+      @Override
+      public void say(String sentence) {
+        RecipeView.this.say(sentence);
+      }
+    };
   }
 
   private Node tools() {
-    MenuButton add = new MenuButton(Words.of("recipe.add"), new FontIcon("fth-plus"));
-    add.setId("recipe-add");
-    add.getStyleClass().add(Style.QUIET);
-    for (StepSort sort : StepSort.values()) {
-      MenuItem item = new MenuItem(Words.of("recipe.add." + sort.key()));
-      item.setId("recipe-add-" + sort.key());
-      item.setOnAction(_ -> add(sort));
-      add.getItems().add(item);
-    }
+    StepMenu add = new StepMenu(this::add);
     MenuItem typed = new MenuItem(Words.of("recipe.type"));
     typed.setId("recipe-type");
     typed.setOnAction(_ -> solution.edit("", now -> now.withTable(now.table())));
