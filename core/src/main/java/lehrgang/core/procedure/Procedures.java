@@ -61,7 +61,8 @@ public final class Procedures {
 
   private static Settled finished(Settled settled, Solution solution) {
     return switch (settled) {
-      case Derived(var derivation) -> new Derived(SpreadAside.with(derivation, solution));
+      case Derived(var derivation) ->
+          new Derived(FurtherLevels.with(SpreadAside.with(derivation, solution), solution));
       case Refused refused -> refused;
     };
   }

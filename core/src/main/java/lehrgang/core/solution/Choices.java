@@ -2,8 +2,10 @@ package lehrgang.core.solution;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import lehrgang.core.data.TypedNumber;
 import lehrgang.core.derivation.Reading;
 import lehrgang.core.number.Decimals;
@@ -24,6 +26,9 @@ public record Choices(
     Map<String, String> options,
     Decimals decimals,
     Optional<Integer> onTheWay) {
+  private static final Pattern SEVERAL = Pattern.compile(";|,\\s+|\\band\\b");
+  private static final Pattern COMMAS = Pattern.compile(",");
+
   /// The field of the significance level.
   public static final String LEVEL = "level";
 
@@ -95,10 +100,29 @@ public record Choices(
     return new Choices(level, numbers, options, decimals, places);
   }
 
-  /// The level as a number, where what was typed is one; a percent sign and a decimal comma are
-  /// read.
+  /// The level that decides, the first of those typed, where that is a number; a percent sign and a
+  /// decimal comma are read.
   public Optional<Rational> significanceLevel() {
-    return TypedNumber.read(level);
+    return TypedNumber.read(levels().getFirst());
+  }
+
+  /// The levels at which the data are judged besides, in the order in which they were typed; what
+  /// is no number is left out.
+  public List<Rational> furtherLevels() {
+    return levels().stream().skip(1).flatMap(typed -> TypedNumber.read(typed).stream()).toList();
+  }
+
+  /// Each level as it was typed, one or more: `5 %; 1 %`, `0.05, 0.01` or `5 % and 1 %`.
+  public List<String> levels() {
+    List<String> parts = parts(SEVERAL);
+    boolean pointsBesideCommas = parts.size() == 1 && TypedNumber.read(level).isEmpty();
+    return pointsBesideCommas ? parts(COMMAS) : parts;
+  }
+
+  private List<String> parts(Pattern between) {
+    List<String> parts =
+        between.splitAsStream(level).map(String::strip).filter(part -> !part.isEmpty()).toList();
+    return parts.isEmpty() ? List.of(level) : parts;
   }
 
   /// The decimals as shown: rounding on the way shows what it keeps.

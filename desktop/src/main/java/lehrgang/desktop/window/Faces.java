@@ -88,8 +88,9 @@ final class Faces extends StackPane {
     };
   }
 
-  /// Shows where a solution begins.
+  /// Shows where a solution begins. What was said of the one before is past.
   void showStart() {
+    desk.notices().clear();
     inFront(start);
   }
 

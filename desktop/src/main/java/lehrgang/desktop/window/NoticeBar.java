@@ -1,11 +1,13 @@
 package lehrgang.desktop.window;
 
+import javafx.animation.PauseTransition;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.kit.Labels;
@@ -18,7 +20,11 @@ final class NoticeBar extends VBox {
   /// A sentence up to this long leaves room for an offer beside it.
   private static final int SHORT = 60;
 
+  /// So long stands what offers nothing to do: it is read by then, and past.
+  private static final Duration READ = Duration.seconds(20);
+
   private final Notices notices;
+  private final PauseTransition past = new PauseTransition(READ);
 
   NoticeBar(Notices notices) {
     this.notices = notices;
@@ -26,11 +32,16 @@ final class NoticeBar extends VBox {
     setId("notice");
     setMaxHeight(Region.USE_PREF_SIZE);
     managedProperty().bind(visibleProperty());
+    past.setOnFinished(_ -> notices.clear());
     notices.subscribe(this::show);
   }
 
   private void show(Notice notice) {
     setVisible(!notice.sentence().isEmpty());
+    past.stop();
+    if (notice.offers().isEmpty() && isVisible()) {
+      past.playFromStart();
+    }
     Label sentence = Labels.label(notice.sentence(), Style.NOTICE_TEXT);
     sentence.setId("notice-text");
     sentence.setMaxWidth(Double.MAX_VALUE);

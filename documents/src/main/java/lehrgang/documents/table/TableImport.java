@@ -238,10 +238,15 @@ public final class TableImport {
       return IntStream.rangeClosed(1, many).mapToObj(i -> name + " " + i).toList();
     }
 
-    /// A corner such as `route / season` names both variables.
+    /// A corner such as `route / season` names both variables; one such as `Gate` stands above the
+    /// row labels and names theirs.
     private static String[] variables(String corner) {
-      String[] parts = corner.split("\\s*[/\\\\|×]\\s*");
-      return parts.length == 2 ? parts : new String[] {"", ""};
+      String[] parts = corner.strip().split("\\s*[/\\\\|×]\\s*");
+      return switch (parts.length) {
+        case 1 -> new String[] {isNumber(parts[0]) ? "" : parts[0], ""};
+        case 2 -> parts;
+        default -> new String[] {"", ""};
+      };
     }
   }
 }

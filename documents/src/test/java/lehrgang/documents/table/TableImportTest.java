@@ -109,6 +109,9 @@ class TableImportTest {
     assertThat(named.rowVariable()).isEqualTo("route");
     assertThat(named.columnVariable()).isEqualTo("season");
     assertRegister(read(WITH_TOTALS.replace("route\tSpring", "Spring")).table());
+    TableEntry above = read(WITH_TOTALS.replace("route\tSpring", "Gate\tSpring")).table();
+    assertThat(above.rowVariable()).isEqualTo("Gate");
+    assertThat(above.columnVariable()).isEmpty();
   }
 
   @Test

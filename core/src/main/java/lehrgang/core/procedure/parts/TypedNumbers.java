@@ -1,6 +1,7 @@
 package lehrgang.core.procedure.parts;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.data.Problem;
@@ -46,16 +47,23 @@ public final class TypedNumbers {
 
   private TypedNumbers() {}
 
-  /// The significance level, from 10⁻³⁰⁰ to 0.5.
+  /// The significance level that decides, from 10⁻³⁰⁰ to 0.5; others typed beside it must be levels
+  /// too, and other ones.
   public static Rational level(Choices choices, List<Problem> problems) {
-    Rational level = choices.significanceLevel().orElse(Value.of(0));
-    boolean tooLarge = level.compareTo(LARGEST_LEVEL) > 0;
-    boolean looksLikeConfidence = tooLarge && level.compareTo(Value.ONE) < 0;
-    if (tooLarge || level.compareTo(SMALLEST_LEVEL) < 0) {
-      String key = looksLikeConfidence ? "problem.confidence-level" : "problem.level";
-      problems.add(problem(LEVEL, key, choices.level()));
+    List<Rational> seen = new ArrayList<>();
+    for (String typed : choices.levels()) {
+      Rational level = TypedNumber.read(typed).orElse(Value.of(0));
+      boolean tooLarge = level.compareTo(LARGEST_LEVEL) > 0;
+      boolean looksLikeConfidence = tooLarge && level.compareTo(Value.ONE) < 0;
+      if (tooLarge || level.compareTo(SMALLEST_LEVEL) < 0) {
+        String key = looksLikeConfidence ? "problem.confidence-level" : "problem.level";
+        problems.add(problem(LEVEL, key, typed));
+      } else if (seen.contains(level)) {
+        problems.add(problem(LEVEL, "problem.level-twice", typed));
+      }
+      seen.add(level);
     }
-    return level;
+    return seen.getFirst();
   }
 
   /// The claimed share, strictly between 0 and 1.
