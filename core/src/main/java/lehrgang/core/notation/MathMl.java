@@ -33,7 +33,8 @@ public record MathMl(Function<LineId, String> marks) {
                 text.codePointCount(0, text.length()) == 1
                     ? "<mi mathvariant=\"normal\">" + escape(text) + "</mi>"
                     : "<mtext>" + escape(text) + "</mtext>";
-            case NUMBER -> "<mn>" + escape(text) + "</mn>";
+            case NUMBER ->
+                PowerOfTen.in(text).map(this::inner).orElse("<mn>" + escape(text) + "</mn>");
             case OPERATOR -> "<mo>" + escape(text) + "</mo>";
             case PREFIX -> "<mo form=\"prefix\">" + escape(text) + "</mo>";
             case SEPARATOR -> "<mtext>" + escape(text) + "</mtext>";

@@ -15,8 +15,6 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Rational;
-import lehrgang.core.procedure.parts.CommonSteps;
-import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 
@@ -24,7 +22,7 @@ import lehrgang.core.wording.Phrase;
 /// there is one, and a decision. Every procedure gets them from its own formulas, with another
 /// level put in.
 final class FurtherLevels {
-  private static final LineId ALPHA = CommonSteps.LEVEL;
+  private static final LineId ALPHA = LineId.of("alpha");
   private static final LineId CRITICAL = LineId.of("crit");
   private static final LineId DECISION = LineId.of("decision");
   private static final int FIRST = 2;
@@ -75,7 +73,7 @@ final class FurtherLevels {
                     lines,
                     level(k),
                     Symbol.of("α").lowered(Integer.toString(k)),
-                    LineWriter.typed(levels.get(k - FIRST)),
+                    new Expr.Datum(levels.get(k - FIRST), Expr.Source.FIELD),
                     Kind.LEVEL));
     if (hasCritical) {
       Line own = lines.line(CRITICAL);
@@ -98,7 +96,7 @@ final class FurtherLevels {
   private static void add(Lines lines, LineId id, Symbol symbol, Expr formula, Kind kind) {
     LineId level = LineId.general("level", id.index().getFirst());
     Phrase place = Phrase.of("place.level").with("alpha", level);
-    lines.add(new Line(id, symbol, LineWriter.nameOf(id.name()), place, formula, kind));
+    lines.add(new Line(id, symbol, Phrase.of("name." + id.name()), place, formula, kind));
   }
 
   /// A formula with another level in it, and the critical value of that level.

@@ -8,13 +8,16 @@ import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Symbol;
 
 /// Turns phrases into sentences, from the bundle of a language or the instructor's own wording.
 ///
 /// In a bundle, `{gap}` is filled, `*words*` are emphasised and `**words**` are strong.
 public final class Wording {
+  private static final Pattern INDEXED = Pattern.compile("(?<!\\p{L})(\\p{L})([₀-₉]+)");
   private static final Pattern MARK = Pattern.compile("\\{([a-zA-Z0-9]+)}|\\*\\*|\\*");
 
   /// How the numbers of lines are set in a sentence.
@@ -138,6 +141,7 @@ public final class Wording {
     for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> pieces(template(key)))) {
       switch (piece) {
         case Piece.Text(var text) -> words(text, weight, spans);
+        case Piece.Indexed(var box) -> spans.add(new Span.Formula(box));
         case Piece.Turn(var marked) -> weight = weight == marked ? outer : marked;
         case Piece.Gap(var gap, var name) ->
             fill(gap, phrase.fillings().get(name), numbers, weight, spans);
@@ -148,6 +152,9 @@ public final class Wording {
   /// A part of a template.
   private sealed interface Piece {
     record Text(String text) implements Piece {}
+
+    /// A letter with an index, such as H₀, which is set as formulas are.
+    record Indexed(Box box) implements Piece {}
 
     /// A mark that turns a weight on, or off again.
     record Turn(Span.Weight marked) implements Piece {}
@@ -161,7 +168,7 @@ public final class Wording {
     Matcher mark = MARK.matcher(template);
     int from = 0;
     while (mark.find()) {
-      pieces.add(new Piece.Text(template.substring(from, mark.start())));
+      addText(template.substring(from, mark.start()), pieces);
       from = mark.end();
       pieces.add(
           switch (mark.group()) {
@@ -170,8 +177,26 @@ public final class Wording {
             default -> new Piece.Gap(mark.group(), mark.group(1));
           });
     }
-    pieces.add(new Piece.Text(template.substring(from)));
+    addText(template.substring(from), pieces);
     return List.copyOf(pieces);
+  }
+
+  /// Text, the letters with an index in it set apart.
+  private static void addText(String text, List<Piece> pieces) {
+    Matcher symbol = INDEXED.matcher(text);
+    int from = 0;
+    while (symbol.find()) {
+      pieces.add(new Piece.Text(text.substring(from, symbol.start())));
+      from = symbol.end();
+      String index =
+          symbol
+              .group(2)
+              .codePoints()
+              .mapToObj(digit -> Integer.toString(digit - '₀'))
+              .collect(Collectors.joining());
+      pieces.add(new Piece.Indexed(Symbol.of(symbol.group(1)).lowered(index).box()));
+    }
+    pieces.add(new Piece.Text(text.substring(from)));
   }
 
   private void fill(

@@ -48,6 +48,10 @@ public final class Style {
   public static final String HEADER_MENU = "header-menu";
   public static final String HEADER_SUBTITLE = "header-subtitle";
   public static final String HEADER_TITLE = "header-title";
+  public static final String GLANCE = "glance";
+  public static final String GLANCE_ARROW = "glance-arrow";
+  public static final String GLANCE_NOTE = "glance-note";
+  public static final String GLANCE_TEXT = "glance-text";
   public static final String HEADLINE = "headline";
   public static final String HINT = "hint";
   public static final String ICON_BUTTON = "icon-button";

@@ -11,6 +11,7 @@ import javafx.scene.text.Text;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.notation.PowerOfTen;
 import lehrgang.desktop.kit.Fonts;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.page.Laid.Piece;
@@ -66,7 +67,10 @@ public final class FormulaLayout {
 
   private Laid lay(Box box, double size, List<String> styles) {
     return switch (box) {
-      case Box.Atom(var text, var style) -> atom(text, style, size, styles);
+      case Box.Atom(var text, var style) ->
+          PowerOfTen.in(text)
+              .map(power -> lay(power, size, styles))
+              .orElseGet(() -> atom(text, style, size, styles));
       case Box.Row(var parts) -> row(parts, size, styles);
       case Box.Fraction(var above, var below) -> fraction(above, below, size, styles);
       case Box.Scripts(var base, var raised, var lowered) ->

@@ -4,6 +4,8 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -16,9 +18,11 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.page.Glance;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.Trace;
 import lehrgang.core.wording.Wording;
@@ -40,6 +44,9 @@ public final class TraceView extends ScrollPane {
   private static final double FACT = 15.5;
   private static final int MOST_LINKS = 12;
 
+  /// The page is looked over as soon as nothing changes for a moment.
+  private static final Duration CALM = Duration.millis(350);
+
   private final WorkedOut worked;
   private final Selection selection;
   private final LiveNumbers numbers;
@@ -48,10 +55,15 @@ public final class TraceView extends ScrollPane {
   private final Deque<LineId> visited = new ArrayDeque<>();
   private Optional<LineId> current = Optional.empty();
   private Optional<Trace> shown = Optional.empty();
+  private final Consumer<String> goTo;
+  private final PauseTransition calm = new PauseTransition(CALM);
   private boolean goingBack;
 
-  public TraceView(WorkedOut worked, Selection selection, LiveNumbers numbers) {
+  /// @param goTo shows a step of the page
+  public TraceView(
+      WorkedOut worked, Selection selection, LiveNumbers numbers, Consumer<String> goTo) {
     this.worked = worked;
+    this.goTo = goTo;
     this.selection = selection;
     this.numbers = numbers;
     this.formulas = new FormulaLayout(numbers);
@@ -61,6 +73,7 @@ public final class TraceView extends ScrollPane {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFocusTraversable(false);
+    calm.setOnFinished(_ -> lookOver());
     selection.subscribe(this::selected);
     worked.subscribe(_ -> show());
   }
@@ -92,6 +105,23 @@ public final class TraceView extends ScrollPane {
     shown = trace;
     content.getChildren().setAll(trace.map(this::sections).orElseGet(TraceView::empty));
     setVvalue(0);
+    calm.stop();
+    if (trace.isEmpty()) {
+      calm.playFromStart();
+    }
+  }
+
+  /// Adds what helps as long as no number is selected.
+  private void lookOver() {
+    worked
+        .now()
+        .whole()
+        .filter(_ -> shown.isEmpty())
+        .ifPresent(
+            page -> {
+              content.getChildren().removeIf(GlanceView.class::isInstance);
+              content.getChildren().add(new GlanceView(Glance.at(page), goTo));
+            });
   }
 
   private static List<Node> empty() {

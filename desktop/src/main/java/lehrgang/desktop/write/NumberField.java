@@ -24,7 +24,9 @@ import lehrgang.desktop.page.SentenceView;
 /// A number typed inside its sentence, such as the significance level or a claimed share.
 final class NumberField extends VBox {
   private static final PseudoClass INVALID = PseudoClass.getPseudoClass("invalid");
-  private static final int COLUMNS = 4;
+  private static final double LEAST_WIDTH = 58;
+  private static final double WIDTH_OF_CHARACTER = 8.6;
+  private static final double BORDER = 12;
 
   private final OpenSolution solution;
   private final LiveNumbers numbers;
@@ -45,7 +47,7 @@ final class NumberField extends VBox {
     field.setId(name);
     field.setAccessibleText(Words.of(name + ".name"));
     field.getStyleClass().addAll(Style.INLINE_FIELD, Style.FLUSH_RIGHT);
-    field.setPrefColumnCount(COLUMNS);
+    field.textProperty().subscribe(this::fit);
     editing =
         TextEditing.of(
             field,
@@ -70,6 +72,11 @@ final class NumberField extends VBox {
     String usual = Span.plain(block.spans().stream().filter(span -> isOwn(span, block)).toList());
     editing.show(solution.now().choices().typedOr(name, usual));
     return this;
+  }
+
+  /// Long enough for what is typed, such as two levels at once.
+  private void fit(String text) {
+    field.setPrefWidth(Math.max(LEAST_WIDTH, BORDER + text.length() * WIDTH_OF_CHARACTER));
   }
 
   private static List<Span> words(List<Span> spans) {

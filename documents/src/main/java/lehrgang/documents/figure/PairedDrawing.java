@@ -14,15 +14,22 @@ import lehrgang.documents.figure.Drawing.Stroke;
 /// Observed and expected counts side by side, one band a row of the table, every bar from zero.
 final class PairedDrawing {
   private static final double NAME_WIDTH = 104;
-  private static final double BAND = 96;
-  private static final double BAND_BAR = 58;
+  private static final double TALLEST_BAND = 150;
+  private static final double SHORTEST_BAND = 78;
+
+  /// The bands together are about so high.
+  private static final double ALL_BANDS = 340;
+
+  /// Above the tallest bar stands its number, below the band the space to the next.
+  private static final double AROUND_BAR = 38;
   private static final double HEAD = 26;
   private static final double FOOT = 22;
-  private static final double WIDEST_BAR = 26;
+  private static final double WIDEST_BAR = 52;
   private static final double NARROWEST_LABELLED = 26;
 
   private final Paired paired;
   private final double width;
+  private double band;
   private final Sketchpad pad = new Sketchpad();
 
   PairedDrawing(Paired paired, double width) {
@@ -32,6 +39,7 @@ final class PairedDrawing {
 
   Drawing draw() {
     List<List<Pair>> bands = bands();
+    band = Math.clamp(ALL_BANDS / bands.size(), SHORTEST_BAND, TALLEST_BAND);
     double most =
         paired.pairs().stream()
             .mapToDouble(pair -> Math.max(pair.observed().at(), pair.expected().at()))
@@ -40,9 +48,9 @@ final class PairedDrawing {
     legend();
     double slot = (width - NAME_WIDTH) / bands.getFirst().size();
     for (int i = 0; i < bands.size(); i++) {
-      band(bands.get(i), HEAD + i * BAND, slot, most);
+      band(bands.get(i), HEAD + i * band, slot, most);
     }
-    double foot = HEAD + bands.size() * BAND + 8;
+    double foot = HEAD + bands.size() * band + 8;
     for (int j = 0; j < bands.getFirst().size(); j++) {
       String name = Sketchpad.fitted(bands.getFirst().get(j).column(), slot - 4);
       pad.label(NAME_WIDTH + slot * (j + 0.5), foot, name, Anchor.MIDDLE, Ink.SOFT);
@@ -72,7 +80,7 @@ final class PairedDrawing {
   }
 
   private void band(List<Pair> pairs, double top, double slot, double most) {
-    double base = top + BAND - 14;
+    double base = top + band - 14;
     pad.label(
         0,
         base - 4,
@@ -86,8 +94,8 @@ final class PairedDrawing {
     for (int j = 0; j < pairs.size(); j++) {
       Pair pair = pairs.get(j);
       double middle = NAME_WIDTH + slot * (j + 0.5);
-      double observed = BAND_BAR * pair.observed().at() / most;
-      double expected = BAND_BAR * pair.expected().at() / most;
+      double observed = (band - AROUND_BAR) * pair.observed().at() / most;
+      double expected = (band - AROUND_BAR) * pair.expected().at() / most;
       pad.bar(
           middle - bar - 1,
           base - observed,

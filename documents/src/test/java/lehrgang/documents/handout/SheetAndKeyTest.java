@@ -31,6 +31,7 @@ import net.jqwik.api.ShrinkingMode;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Attribute;
 import org.jsoup.nodes.Document;
+import org.jsoup.nodes.TextNode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -62,7 +63,11 @@ class SheetAndKeyTest {
             .flatMap(element -> element.attributes().asList().stream())
             .filter(attribute -> !COORDINATES.contains(attribute.getKey()))
             .map(Attribute::getValue);
-    return Stream.concat(Stream.of(copy.wholeText()), attributes)
+    Stream<String> texts =
+        copy.getAllElements().stream()
+            .flatMap(element -> element.textNodes().stream())
+            .map(TextNode::getWholeText);
+    return Stream.concat(texts, attributes)
         .flatMap(text -> Arrays.stream(text.split("[^0-9.\u2009]+")))
         .collect(Collectors.toSet());
   }

@@ -102,9 +102,9 @@ final class TwoProportionsPage implements WorkedPage {
   /// The shares from which successes and failures are to be expected.
   private List<Block> sharesUnderH0() {
     List<Block> blocks = new ArrayList<>();
-    blocks.add(say.prose("conditions.shares." + null0));
-    TwoProportionsLines.sharesUnderH0(null0.equals("same"))
-        .forEach(id -> blocks.add(Block.Working.of(id)));
+    boolean same = !lines.hasFamily("p.null2");
+    blocks.add(say.prose("conditions.shares." + (same ? "same" : "stated")));
+    TwoProportionsLines.sharesUnderH0(same).forEach(id -> blocks.add(Block.Working.of(id)));
     return blocks;
   }
 
