@@ -9,6 +9,7 @@ import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
 /// Sets the iterations behind a root in a line's formula.
@@ -32,6 +33,9 @@ final class IterationsSetter {
   }
 
   private PageBlock table(Found found) {
+    List<List<String>> rows = rows(found.search());
+    int more = rows.size() - PageBlock.Iterations.SHOWN;
+    String key = more == 1 ? "fold.step" : "fold.steps";
     return new PageBlock.Iterations(
         wording.text("iterations.start." + found.function()),
         List.of(
@@ -39,7 +43,8 @@ final class IterationsSetter {
             wording.text("iterations.point"),
             wording.text("iterations.area"),
             wording.text("iterations.height")),
-        rows(found.search()));
+        rows,
+        more <= 0 ? "" : wording.text(Phrase.of(key).with("more", more)));
   }
 
   /// @param function the key of the function whose root was searched

@@ -75,11 +75,29 @@ public sealed interface PageBlock {
   record Worked(LineId line, List<LineId> family, Chain chain, Appearance appearance, String asked)
       implements PageBlock {}
 
-  /// The workings behind the functions of a formula.
-  record WrittenOut(List<Chain> chains) implements PageBlock {}
+  /// The workings behind the functions of a formula, folded away where that can be.
+  ///
+  /// @param heading what is folded away
+  record WrittenOut(String heading, List<Chain> chains) implements PageBlock {}
 
-  record Iterations(String caption, List<String> head, List<List<String>> rows)
-      implements PageBlock {}
+  /// The trials that lead to a number.
+  ///
+  /// @param heading what is folded away; empty where all is shown
+  record Iterations(String caption, List<String> head, List<List<String>> rows, String heading)
+      implements PageBlock {
+    /// So many rows are enough to follow the rest.
+    public static final int SHOWN = 3;
+
+    /// The rows that are always shown.
+    public List<List<String>> first() {
+      return rows.subList(0, Math.min(SHOWN, rows.size()));
+    }
+
+    /// The rows that are folded away.
+    public List<List<String>> rest() {
+      return rows.subList(first().size(), rows.size());
+    }
+  }
 
   record Figure(FigureSpec spec) implements PageBlock {}
 

@@ -145,7 +145,7 @@ final class StepSetter {
       case Block.WrittenOut(var line) ->
           Optional.of(chains.innerWorkings(line))
               .filter(workings -> !workings.isEmpty())
-              .map(PageBlock.WrittenOut::new);
+              .map(workings -> new PageBlock.WrittenOut(wording.text("fold.area"), workings));
       case Block.Iterations(var line) -> iterations.set(line);
       case Block.TailCurve curve -> figure(figures.curve(curve));
       case Block.TableExcerpt excerpt -> excerpts.chiSquared(excerpt);

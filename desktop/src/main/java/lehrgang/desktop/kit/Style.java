@@ -40,6 +40,8 @@ public final class Style {
   public static final String FORMULA = "formula";
   public static final String FORMULA_BLANK = "formula-blank";
   public static final String FORMULA_RULE = "formula-rule";
+  public static final String FOLD = "fold";
+  public static final String FOLDED = "folded";
   public static final String FORMULA_TEXT = "formula-text";
   public static final String FULL = "full";
   public static final String GRAND_TOTAL = "grand-total";

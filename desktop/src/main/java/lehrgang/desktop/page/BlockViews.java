@@ -53,7 +53,7 @@ public final class BlockViews {
       case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);
       case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, formulas);
       case PageBlock.Worked worked -> new WorkedView(worked, this);
-      case PageBlock.WrittenOut(var chains) -> writtenOut(chains);
+      case PageBlock.WrittenOut(var heading, var chains) -> new Folded(heading, writtenOut(chains));
       case PageBlock.Iterations iterations -> new IterationsView(iterations);
       case PageBlock.Figure(var figure) -> new FigureView(figure, numbers);
       case PageBlock.Excerpt excerpt -> new ExcerptView(excerpt);

@@ -76,9 +76,9 @@ final class HtmlBlocks {
       case PageBlock.DataTable(var layers) -> tables(layers);
       case PageBlock.Grids(var grids) -> tables(grids);
       case PageBlock.Worked worked -> working(worked);
-      case PageBlock.WrittenOut(var chains) ->
-          each(chains, chain -> div(chain(chain)).withClasses("working", "inner"));
-      case PageBlock.Iterations iterations -> HtmlTables.list(iterations);
+      case PageBlock.WrittenOut(var heading, var chains) ->
+          folded(heading, each(chains, chain -> div(chain(chain)).withClasses("working", "inner")));
+      case PageBlock.Iterations iterations -> HtmlTables.list(iterations, this::folded);
       case PageBlock.Figure(var figure) -> drawn(figure);
       case PageBlock.Excerpt excerpt -> HtmlTables.excerpt(excerpt);
       case PageBlock.Ways _ -> each();
@@ -158,9 +158,14 @@ final class HtmlBlocks {
         each(
             others,
             line -> each(p(bdi(page.place(line))).withClass("other"), chain(page.chain(line))));
+    return folded(heading, workings);
+  }
+
+  /// What is folded away on a screen and left out on paper; a key prints it.
+  private DomContent folded(String heading, DomContent content) {
     return page.lens().audience() == Audience.KEY
-        ? div(p(heading).withClass("all"), workings)
-        : details(summary(heading), workings);
+        ? div(p(heading).withClass("all"), content)
+        : details(summary(heading), content);
   }
 
   /// Each part from one sign to the next is a formula of its own, so that a narrow screen can break

@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.page.Appearance;
@@ -106,13 +107,20 @@ final class HtmlTables {
     return cell.role() == Role.EXPECTED ? "expected" : "";
   }
 
-  static DomContent list(PageBlock.Iterations list) {
+  /// @param folded folds something away under a heading
+  static DomContent list(
+      PageBlock.Iterations list, BiFunction<String, DomContent, DomContent> folded) {
     return each(
         p(list.caption()).withClass("remark"),
-        table(
-                thead(tr(each(list.head(), HtmlTables::head))),
-                tbody(each(list.rows(), row -> tr(each(row, entry -> td(entry))))))
-            .withClass("list"));
+        rows(list, list.first()),
+        iff(!list.rest().isEmpty(), folded.apply(list.heading(), rows(list, list.rest()))));
+  }
+
+  private static DomContent rows(PageBlock.Iterations list, List<List<String>> rows) {
+    return table(
+            thead(tr(each(list.head(), HtmlTables::head))),
+            tbody(each(rows, row -> tr(each(row, entry -> td(entry))))))
+        .withClass("list");
   }
 
   static DomContent outcomes(PageBlock.Outcomes outcomes) {

@@ -63,8 +63,8 @@ public final class DerivationText {
         }
         chain(chain);
       }
-      case PageBlock.WrittenOut(var chains) -> chains.forEach(this::chain);
-      case PageBlock.Iterations(var caption, var head, var rows) -> {
+      case PageBlock.WrittenOut(_, var chains) -> chains.forEach(this::chain);
+      case PageBlock.Iterations(var caption, var head, var rows, _) -> {
         paragraph(caption);
         List<List<String>> all = new ArrayList<>();
         all.add(head);

@@ -54,10 +54,11 @@ class SheetAndKeyTest {
     return Jsoup.parse(HtmlHandout.of(page, page.lens().audience()));
   }
 
-  /// Every number in the text, the attributes and the figures of a sheet, but for printed tables.
+  /// Every number in the text, the attributes and the figures of a sheet, but for printed tables
+  /// and the trials that lead to a number that may be seen.
   private static Set<String> numbers(Document sheet) {
     Document copy = sheet.clone();
-    copy.select("table.excerpt, style").remove();
+    copy.select("table.excerpt, table.list, style").remove();
     Stream<String> attributes =
         copy.getAllElements().stream()
             .flatMap(element -> element.attributes().asList().stream())
