@@ -64,7 +64,7 @@ final class FigureSetter {
     Phrase alternative =
         bare
             ? Phrase.of("figure.curve.bare")
-            : Phrase.of("figure.curve")
+            : Phrase.of(degreesOfFreedom(curve.df()) == 1 ? "figure.curve.one" : "figure.curve")
                 .with("df", curve.df())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());

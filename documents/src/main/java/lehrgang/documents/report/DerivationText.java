@@ -2,7 +2,9 @@ package lehrgang.documents.report;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.PlainText;
@@ -24,11 +26,17 @@ public final class DerivationText {
 
   private final StringBuilder text = new StringBuilder();
 
+  /// The marks that were used, to be explained at the end.
+  private final Map<String, String> marks = new LinkedHashMap<>();
+
   private DerivationText() {}
 
   public static String of(Page page) {
     DerivationText report = new DerivationText();
     page.steps().forEach(report::step);
+    report.marks.forEach(
+        (mark, meaning) ->
+            report.paragraph(mark + "  " + page.wording().text("legend." + meaning)));
     return report.text.toString();
   }
 
@@ -45,8 +53,8 @@ public final class DerivationText {
       case PageBlock.Remark(var tone, _, var spans) -> {
         String mark =
             switch (tone) {
-              case CHECKED -> "✓ ";
-              case WARNING -> "! ";
+              case CHECKED -> marked("✓ ", "✓", "checked");
+              case WARNING -> marked("! ", "!", "warning");
               case NOTE -> "";
             };
         paragraph(mark + Span.plain(spans));
@@ -172,9 +180,14 @@ public final class DerivationText {
     columns(rows);
   }
 
-  private static String number(GridCell cell) {
+  private String number(GridCell cell) {
     String sign = cell.sign().isEmpty() ? "" : "(" + cell.sign() + ") ";
-    return cell.text().isEmpty() ? "____" : sign + cell.text();
+    return cell.text().isEmpty() ? marked("____", "____", "blank") : sign + cell.text();
+  }
+
+  private String marked(String text, String mark, String meaning) {
+    marks.put(mark, meaning);
+    return text;
   }
 
   private static String shortened(String label) {
@@ -196,7 +209,10 @@ public final class DerivationText {
             own
                 && (excerpt.picked().filter(at(i)::equals).isPresent()
                     || excerpt.brackets().contains(i));
-        cells.add(marked ? "[" + row.entries().get(i) + "]" : row.entries().get(i));
+        cells.add(
+            marked
+                ? marked("[" + row.entries().get(i) + "]", "[ ]", "picked")
+                : row.entries().get(i));
       }
       rows.add(cells);
     }
@@ -216,8 +232,8 @@ public final class DerivationText {
       }
       last = k;
       PageBlock.Outcome outcome = outcomes.outcomes().get(k);
-      String mark = outcome.share() == PageBlock.Share.SUMMED ? "*" : "";
-      String own = outcome.use() == PageBlock.Use.OWN ? " <" : "";
+      String mark = outcome.share() == PageBlock.Share.SUMMED ? marked("*", "*", "summed") : "";
+      String own = outcome.use() == PageBlock.Use.OWN ? marked(" <", "<", "observed") : "";
       rows.add(List.of(outcome.name(), outcome.fraction(), outcome.decimal(), mark + own));
     }
     rows.addAll(Collections.nCopies(outcomes.blankRows(), List.of("____", "____", "____", "")));

@@ -46,8 +46,11 @@ public final class Ways {
       Optional<Mergers> mergers, Predicate<Merged> rule, List<String> elsewhere, Sentences say) {
     List<Way> ways = new ArrayList<>();
     mergers.ifPresent(possible -> ways.addAll(mergersThatHelp(possible, rule)));
+    boolean none = mergers.filter(all -> Mergers.neighbours(all.start()).isEmpty()).isPresent();
     elsewhere.forEach(procedure -> ways.add(switchTo(procedure)));
-    return List.of(say.prose("conditions.ways-on"), new Block.Ways(Optional.empty(), ways));
+    return List.of(
+        say.prose(none ? "conditions.ways-on.no-merger" : "conditions.ways-on"),
+        new Block.Ways(Optional.empty(), ways));
   }
 
   private static List<Way> mergersThatHelp(Mergers mergers, Predicate<Merged> rule) {

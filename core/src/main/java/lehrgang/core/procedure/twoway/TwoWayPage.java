@@ -195,6 +195,9 @@ final class TwoWayPage implements WorkedPage {
     blocks.add(say.prose("closer-look.effect"));
     blocks.add(Block.Working.of(V));
     blocks.add(Block.Working.of(LineId.of("w")));
+    if (deciding.isCorrected()) {
+      blocks.add(say.prose("closer-look.effect.plain"));
+    }
     blocks.addAll(OddsRatioLines.blocks(lines, say));
     blocks.addAll(EffectInWords.W.of(decided, say));
     blocks.add(say.prose("closer-look.sample-size"));
