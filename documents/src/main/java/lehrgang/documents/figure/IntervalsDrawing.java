@@ -10,7 +10,7 @@ import lehrgang.documents.figure.Drawing.Face;
 import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.figure.Drawing.Stroke;
 
-/// Shares with their intervals on one scale that begins at 0.
+/// Shares with their intervals on one scale that has 0 in it.
 final class IntervalsDrawing {
   private static final double NAME_WIDTH = 150;
   private static final double ROW = 40;
@@ -19,20 +19,29 @@ final class IntervalsDrawing {
 
   private final Intervals intervals;
   private final double width;
+  private final double begin;
   private final double end;
   private final Sketchpad pad = new Sketchpad();
 
   IntervalsDrawing(Intervals intervals, double width) {
     this.intervals = intervals;
     this.width = width;
+    this.begin = begin();
     this.end = end();
+  }
+
+  /// 0, or the last tenth before everything shown where that is negative.
+  private double begin() {
+    double least = intervals.bars().stream().mapToDouble(bar -> bar.low().at()).min().orElse(0);
+    double shown = Math.min(least, intervals.reference().map(Mark::at).orElse(0.0));
+    return shown >= 0 ? 0 : Math.max(-1, Math.floor(shown * 10 - 0.3) / 10);
   }
 
   /// The next tenth beyond everything shown, at most 1.
   private double end() {
     double most = intervals.bars().stream().mapToDouble(bar -> bar.high().at()).max().orElse(1);
     double reference = intervals.reference().map(Mark::at).orElse(0.0);
-    return Math.min(1, Math.ceil(Math.max(most, reference) * 10 + 0.3) / 10);
+    return Math.clamp(Math.ceil(Math.max(most, reference) * 10 + 0.3) / 10, 0.1, 1);
   }
 
   Drawing draw() {
@@ -46,18 +55,34 @@ final class IntervalsDrawing {
   }
 
   private double x(double share) {
-    return NAME_WIDTH + (width - NAME_WIDTH - RIGHT) * Math.max(0, share) / end;
+    double within = Math.clamp(share, begin, end);
+    return NAME_WIDTH + (width - NAME_WIDTH - RIGHT) * (within - begin) / (end - begin);
   }
 
   private void axis(double base) {
     pad.line(NAME_WIDTH, base, width - RIGHT, base, Ink.SOFT, 1, Stroke.SOLID);
-    int tenths = (int) Math.round(end * 10);
-    int step = tenths > 5 ? 2 : 1;
-    for (int k = 0; k <= tenths; k += step) {
-      double at = x(k / 10.0);
-      pad.line(at, base, at, base + 4, Ink.SOFT, 1, Stroke.SOLID);
-      pad.label(at, base + 18, k * 10 + " %", Anchor.MIDDLE, Ink.SOFT);
+    int first = (int) Math.round(begin * 10);
+    int last = (int) Math.round(end * 10);
+    int step = last - first > 5 ? 2 : 1;
+    for (int k = first; k <= last; k++) {
+      if (k % step == 0) {
+        double at = x(k / 10.0);
+        pad.line(at, base, at, base + 4, Ink.SOFT, 1, Stroke.SOLID);
+        pad.label(at, base + 18, tenth(k), Anchor.MIDDLE, Ink.SOFT);
+      }
     }
+    if (begin < 0) {
+      pad.line(x(0), TOP, x(0), base, Ink.LINE, 1, Stroke.SOLID);
+    }
+  }
+
+  /// So many tenths, written as the numbers in the figure are.
+  private String tenth(int tenths) {
+    boolean comma = intervals.bars().getFirst().at().label().contains(",");
+    int size = Math.abs(tenths);
+    String digits =
+        size % 10 == 0 ? Integer.toString(size / 10) : size / 10 + (comma ? "," : ".") + size % 10;
+    return (tenths < 0 ? "−" : "") + digits;
   }
 
   private void reference(Mark mark, double base) {

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.StringReader;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
@@ -178,11 +180,34 @@ class CourseFiguresTest {
     FigureSpec.Intervals intervals = one("map-and-dark", FigureSpec.Intervals.class);
     Drawing drawing = Draughtsman.draw(intervals, WIDTH);
     assertThat(drawing.shapes())
-        .anyMatch(shape -> shape instanceof Drawing.Label label && label.text().equals("0 %"));
+        .anyMatch(shape -> shape instanceof Drawing.Label label && label.text().equals("0"));
     FigureSpec.IntervalBar first = intervals.bars().getFirst();
     assertThat(first.low().at()).isLessThan(first.at().at());
     assertThat(first.at().at()).isLessThan(first.high().at());
     assertThat(intervals.alternative()).contains(first.name(), first.low().label());
+  }
+
+  /// A difference may be a fall: the scale goes as far to the left as it does, and 0 stays on it.
+  @Test
+  void anIntervalBelowZeroKeepsZeroOnItsScale() {
+    FigureSpec.Intervals falls =
+        new FigureSpec.Intervals(
+            List.of(new FigureSpec.IntervalBar("difference", at(-0.2), at(-0.35), at(-0.05))),
+            Optional.of(at(0)),
+            "");
+    List<Drawing.Label> labels =
+        Draughtsman.draw(falls, WIDTH).shapes().stream()
+            .filter(Drawing.Label.class::isInstance)
+            .map(Drawing.Label.class::cast)
+            .toList();
+    assertThat(labels).extracting(Drawing.Label::text).contains("0", "−0.4");
+    double zero = labels.stream().filter(l -> l.text().equals("0")).findFirst().get().x();
+    double least = labels.stream().filter(l -> l.text().equals("−0.4")).findFirst().get().x();
+    assertThat(least).isLessThan(zero);
+  }
+
+  private static FigureSpec.Mark at(double place) {
+    return new FigureSpec.Mark(LineId.of("diff"), place, Double.toString(place));
   }
 
   @Test
