@@ -69,6 +69,7 @@ final class NumberField extends VBox {
       flow.getChildren().setAll(block.spans().stream().map(span -> node(span, block)).toList());
     }
     shown = block.spans();
+    flow.setAccessibleText(Span.plain(shown));
     String usual = Span.plain(block.spans().stream().filter(span -> isOwn(span, block)).toList());
     editing.show(solution.now().choices().typedOr(name, usual));
     return this;

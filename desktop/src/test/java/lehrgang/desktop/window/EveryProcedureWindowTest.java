@@ -155,7 +155,8 @@ class EveryProcedureWindowTest {
     assertThat(driver.isShown("row 3, knew it is empty")).isTrue();
     driver.press("undo");
     assertThat(driver.isShown("can be answered in other ways")).isFalse();
-    open("nest-boxes");
+    driver.press("start");
+    driver.press("example-nest-boxes");
     assertThat(driver.solution().procedure()).isEqualTo("fisher");
     assertThat(driver.isShown("Possible tables")).isTrue();
   }

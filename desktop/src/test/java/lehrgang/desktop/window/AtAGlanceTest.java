@@ -1,0 +1,113 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What helps while no number is selected, what is folded away, and what passes.
+class AtAGlanceTest {
+  @TempDir private Path folder;
+
+  private WindowDriver driver;
+
+  private void open(String example) {
+    driver = WindowDriver.open(DemoCourse.open(example), folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private boolean showsTheGlance() {
+    return driver.window().scene().getRoot().lookup("#glance") != null;
+  }
+
+  @Test
+  void theChecksAndWhatRoundingDoesStandThereUntilANumberIsChosen() {
+    open("bunk-rooms");
+    driver.await(this::showsTheGlance);
+    assertThat(driver.isShown("What was checked")).isTrue();
+    assertThat(driver.isShown("Every expected count is at least 5: the smallest is 40.00"))
+        .isTrue();
+    assertThat(driver.isShown("comes out as 12.92")).isTrue();
+    driver.click(driver.number("X2"));
+    assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
+  }
+
+  @Test
+  void aCheckThatFailsIsSeenAtOnceWithTheWaysOn() {
+    open("bunk-rooms");
+    for (int row = 1; row <= 6; row++) {
+      driver.retype("count-" + row + "-1", KeyCode.DIGIT4);
+    }
+    driver.await(() -> showsTheGlance() && driver.isShown("Ways on"));
+    assertThat(driver.isShown("Not every expected count is at least 5")).isTrue();
+  }
+
+  @Test
+  void theSeriesBehindATailIsFoldedAwayUntilItIsAskedFor() {
+    open("deer-gate");
+    driver.press("undo");
+    ToggleButton fold =
+        FxTurn.call(
+            () ->
+                driver.window().scene().getRoot().lookupAll(".fold").stream()
+                    .map(ToggleButton.class::cast)
+                    .filter(button -> button.getText().startsWith("How this area"))
+                    .findFirst()
+                    .orElseThrow());
+    int before = driver.spoken().size();
+    assertThat(fold.isSelected()).isFalse();
+    FxTurn.run(fold::fire);
+    FxTurn.settle();
+    assertThat(fold.isSelected()).isTrue();
+    assertThat(driver.spoken()).hasSize(before);
+  }
+
+  @Test
+  void whatWasSaidOfASolutionDoesNotStandOverTheStart() {
+    open("bunk-rooms");
+    FxTurn.run(() -> driver.desk().notices().say("Changes that were not saved are here again."));
+    assertThat(driver.isShown("here again")).isTrue();
+    driver.press("start");
+    assertThat(driver.isShown("here again")).isFalse();
+  }
+
+  @Test
+  void twoLevelsAreTypedInOneField() {
+    open("bunk-rooms");
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("", now -> now.withChoices(now.choices().withLevel("5 %; 1 %"))));
+    assertThat(driver.isShown("At each level")).isTrue();
+    assertThat(driver.isShown("α = 0.01")).isTrue();
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: not all are equally likely");
+  }
+
+  /// A file of data given when the program starts is looked at before it is taken.
+  @Test
+  void dataGivenAtTheStartAreShownFirst() throws IOException {
+    Path file = Files.write(folder.resolve("huts.csv"), List.of("hut,map", "Lake,yes", "Lake,no"));
+    open("bunk-rooms");
+    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.settle();
+    assertThat(driver.isShown("huts.csv")).isTrue();
+    assertThat(driver.isShown("What is to be counted?")).isTrue();
+    assertThat(Optional.ofNullable(driver.solution().origin())).hasValue(Optional.empty());
+  }
+}
