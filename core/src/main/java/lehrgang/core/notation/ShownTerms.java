@@ -2,6 +2,7 @@ package lehrgang.core.notation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import lehrgang.core.expr.Expr;
 
@@ -41,11 +42,17 @@ final class ShownTerms {
   /// Whether a term is the next of the one before: always, but for members of a family whose
   /// numbers do not follow each other.
   private static boolean follow(Expr before, Expr term) {
-    return !(before instanceof Expr.Ref(var one)
-        && term instanceof Expr.Ref(var next)
-        && one.name().equals(next.name())
-        && one.index().size() == 1
-        && next.index().size() == 1
-        && next.index().getFirst() != one.index().getFirst() + 1);
+    OptionalInt one = number(before);
+    OptionalInt next = number(term);
+    return one.isEmpty() || next.isEmpty() || next.getAsInt() == one.getAsInt() + 1;
+  }
+
+  /// The number of a line among those of its family; empty for any other term.
+  private static OptionalInt number(Expr term) {
+    return term instanceof Expr.Ref(var id)
+            && id.index().size() == 1
+            && id.index().getFirst().matches("[0-9]{1,9}")
+        ? OptionalInt.of(Integer.parseInt(id.index().getFirst()))
+        : OptionalInt.empty();
   }
 }
