@@ -28,6 +28,9 @@ final class CountedTable extends VBox {
   /// A file with fewer records is seen whole.
   private static final int SEEN = 200;
 
+  /// Said where the column is chosen, with what can be made of it.
+  private static final String TOO_MANY = "problem.no-categories";
+
   private static final int MOST_ROWS = 12;
   private static final double WIDEST = 220;
 
@@ -46,6 +49,9 @@ final class CountedTable extends VBox {
       return;
     }
     switch (Tallier.count(records, sign, recipe)) {
+      case Checked.Bad<Tally>(var problems)
+          when problems.getFirst().sentence().key().equals(TOO_MANY) ->
+          getChildren().setAll(Labels.label(Words.of("records.table.waits"), Style.RECORDS_NOTE));
       case Checked.Bad<Tally>(var problems) ->
           getChildren()
               .setAll(

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
@@ -94,9 +97,22 @@ public final class DemoPictures {
     example("register-age-and-route", "recipe", "", "data");
     Path register = DemoCourse.register(Files.createTempDirectory("lehrgang-demo"));
     FxTurn.run(() -> window.faces().files().open(register));
+    FxTurn.run(() -> pick("count-rows", "age"));
+    FxTurn.run(() -> pick("count-columns", "gate"));
+    FxTurn.run(() -> ((ButtonBase) lookup("group-classes")).fire());
     save("records");
     FxTurn.run(() -> window.faces().showStart());
     save("start");
+  }
+
+  private Node lookup(String id) {
+    return window.scene().getRoot().lookup("#" + id);
+  }
+
+  /// Takes an entry of a list.
+  @SuppressWarnings("unchecked")
+  private void pick(String id, String entry) {
+    ((ComboBox<String>) lookup(id)).setValue(entry);
   }
 
   private void example(String demo, String name, String selected, String step) throws IOException {
