@@ -1,7 +1,10 @@
 package lehrgang.core.page;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +23,9 @@ import lehrgang.core.solution.StudentView;
 /// Which numbers a lens lets through. A number that students are to find is hidden wherever it
 /// stands, in later steps too; what the instructor typed is always given.
 final class Mask {
+  /// An example that needs more lines of its step gives too many answers away.
+  private static final int MOST_GIVEN_AWAY = 9;
+
   private final Lens lens;
   private final Set<LineId> withheld = new HashSet<>();
   private final Set<LineId> leftOut = new HashSet<>();
@@ -58,11 +64,11 @@ final class Mask {
       workings(step.blocks().stream().flatMap(Block::each))
           .forEach(working -> mask.examples.put(working.family(), working.example()));
       if (solution.studentView(step.id()) == StudentView.ONE_WORKED) {
-        worked(workings(step.blocks().stream()))
+        worked(workings(step.blocks().stream()), derivation)
             .ifPresent(
-                line -> {
-                  mask.worked.put(step.id(), line);
-                  mask.reveal(line, derivation);
+                lines -> {
+                  mask.worked.put(step.id(), lines.iterator().next());
+                  mask.reveal(lines);
                 });
       }
     }
@@ -79,28 +85,49 @@ final class Mask {
     };
   }
 
-  /// Shows a line with what goes into it in its own step.
-  private void reveal(LineId line, Derivation derivation) {
-    if (withheld.remove(line)) {
-      String step = derivation.stepOf(line);
-      derivation.line(line).formula().sources().stream()
-          .filter(source -> derivation.stepOf(source).equals(step))
-          .forEach(source -> reveal(source, derivation));
+  /// Shows lines that are among those to be found.
+  private void reveal(Set<LineId> lines) {
+    withheld.removeAll(lines);
+  }
+
+  /// A line with all that goes into it in its own step.
+  private static Set<LineId> withSources(LineId line, Derivation derivation) {
+    Set<LineId> found = new LinkedHashSet<>();
+    Deque<LineId> open = new ArrayDeque<>(List.of(line));
+    String step = derivation.stepOf(line);
+    while (!open.isEmpty()) {
+      LineId next = open.pop();
+      if (found.add(next)) {
+        derivation.line(next).formula().sources().stream()
+            .filter(source -> derivation.stepOf(source).equals(step))
+            .forEach(open::push);
+      }
     }
+    return found;
   }
 
   private static List<Block.Working> workings(Stream<Block> blocks) {
     return blocks.filter(Block.Working.class::isInstance).map(Block.Working.class::cast).toList();
   }
 
-  /// The line that is worked for students in a step: the example of its last family, to which the
-  /// others lead, or of its first working where there is no family.
-  private static Optional<LineId> worked(List<Block.Working> workings) {
-    return workings.stream()
-        .filter(working -> working.family().size() > 1)
-        .reduce((_, later) -> later)
-        .or(() -> workings.stream().findFirst())
-        .map(Block.Working::example);
+  /// The line that is worked for students in a step, with all that it needs: the example of its
+  /// last family, to which the others lead, or the member that gives least away; where there is no
+  /// family, the example of its first working.
+  private static Optional<Set<LineId>> worked(List<Block.Working> workings, Derivation derivation) {
+    Optional<Block.Working> last =
+        workings.stream()
+            .filter(working -> working.family().size() > 1)
+            .reduce((_, later) -> later)
+            .or(() -> workings.stream().findFirst());
+    return last.map(
+        working -> {
+          Set<LineId> example = withSources(working.example(), derivation);
+          return example.size() <= MOST_GIVEN_AWAY
+              ? example
+              : working.family().stream()
+                  .map(line -> withSources(line, derivation))
+                  .reduce(example, (one, other) -> other.size() < one.size() ? other : one);
+        });
   }
 
   /// The line that stands for a family on this page.

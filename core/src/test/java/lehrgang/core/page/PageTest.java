@@ -242,7 +242,7 @@ class PageTest {
     String text = text(page);
     assertThat(text)
         .contains("Expected counts below 5: upper, foul (3.85), lower, foul (3.15).")
-        .contains("merge neighbouring categories")
+        .contains("there is nothing to merge")
         .contains("rest on a doubtful model");
     assertThat(step(page, "conditions").blocks())
         .anyMatch(b -> b instanceof PageBlock.Remark(var tone, _, _) && tone == Tone.WARNING);

@@ -70,9 +70,9 @@ public final class NamedDistribution implements Procedure {
 
   @Override
   public Map<String, StudentView> usualStudentViews() {
-    return StudentViews.given("question", "data", "hypotheses", "conditions")
+    return StudentViews.given("question", "data", "hypotheses", "parameter", "conditions")
         .oneWorked("expected")
-        .blank("parameter", "contributions", "statistic", "critical", "p", "conclusion")
+        .blank("contributions", "statistic", "critical", "p", "conclusion")
         .leftOut("closer-look")
         .byStep();
   }
