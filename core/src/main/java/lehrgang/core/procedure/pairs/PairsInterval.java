@@ -1,6 +1,7 @@
 package lehrgang.core.procedure.pairs;
 
 import java.util.List;
+import java.util.Optional;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Step;
@@ -36,6 +37,11 @@ final class PairsInterval {
                         .with("low", new Phrase.Size(LOW))
                         .with("high", new Phrase.Size(HIGH)))
                 .because(LOW, HIGH),
+            new Block.Intervals(
+                List.of(
+                    new Block.Interval(
+                        Phrase.of("interval.name.change"), LineId.of("diff"), LOW, HIGH)),
+                Optional.empty()),
             say.prose("interval.pairs.why-not-independence")));
   }
 

@@ -70,7 +70,8 @@ public record CommonSteps(Sentences say, Decided decided) {
         new Block.Prose(
             sentences.getFirst().ending("." + decided.key()).with("alpha", LEVEL), reasons));
     sentences.stream().skip(1).map(Block.Prose::new).forEach(blocks::add);
-    blocks.add(new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", p)));
+    blocks.add(
+        new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", new Phrase.Stated(p))));
     blocks.addAll(remarks);
     blocks.add(new Block.ReportLine(report));
     return new Step("conclusion", Phrase.of("summary.conclusion." + decided.key()), blocks);
