@@ -54,8 +54,7 @@ final class OutcomesView extends VBox {
       last = place;
     }
     for (int k = 0; k < outcomes.blankRows(); k++) {
-      NumberNode decimal = new NumberNode("", Role.OTHER, Appearance.BLANK).inTable();
-      table.addRow(row++, entry(""), entry(""), decimal);
+      table.addRow(row++, blank(), blank(), blank());
     }
   }
 
@@ -99,6 +98,10 @@ final class OutcomesView extends VBox {
       mark.getStyleClass().add(Style.SUMMED_MARK);
       table.add(mark, 3, row);
     }
+  }
+
+  private static Node blank() {
+    return new NumberNode("", Role.OTHER, Appearance.BLANK).inTable();
   }
 
   private static Label entry(String text) {

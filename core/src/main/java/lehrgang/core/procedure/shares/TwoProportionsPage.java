@@ -67,7 +67,8 @@ final class TwoProportionsPage implements WorkedPage {
                 Map.entry("n1", new Phrase.Number(LineId.of("n1"))),
                 Map.entry("n2", new Phrase.Number(LineId.of("n2"))),
                 Map.entry("diff", new Phrase.Number(DIFFERENCE)),
-                Map.entry("d0", new Phrase.Number(STATED))));
+                Map.entry("d0", new Phrase.Number(STATED)),
+                Map.entry("shortfall", new Phrase.Size(STATED))));
     this.common = new CommonSteps(say, decided);
     this.conditions =
         new LargeSampleConditions(TwoProportionsLines.EXPECTED, lines, values, choices, say);
@@ -123,8 +124,9 @@ final class TwoProportionsPage implements WorkedPage {
   }
 
   private Step hypotheses() {
+    String story = values.sign(STATED) < 0 ? "short" : null0;
     return common.hypotheses(
-        "two-proportions." + null0 + "." + side,
+        "two-proportions." + story + "." + side,
         say.prose("hypotheses.first"),
         new Block.TypedNumber(
             say.phrase("hypotheses.difference"), TypedNumbers.DIFFERENCE.id(), STATED));
@@ -224,8 +226,8 @@ final class TwoProportionsPage implements WorkedPage {
                 new Block.Prose(
                         say.phrase("interval.words.two-proportions." + intervalSide())
                             .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
-                            .with("low", LOW)
-                            .with("high", HIGH))
+                            .with("low", end(LOW))
+                            .with("high", end(HIGH)))
                     .because(LOW, HIGH)));
     if (values.find(SE).filter(error -> error.signum() == 0).isPresent()) {
       blocks.add(say.remark(Tone.WARNING, "interval.difference.point").because(SE));
@@ -239,6 +241,11 @@ final class TwoProportionsPage implements WorkedPage {
             Optional.of(STATED)));
     return new Step(
         "interval", say.summary("interval").with("low", LOW).with("high", HIGH), blocks);
+  }
+
+  /// An end of the interval, by its size where the whole of it is a shortfall.
+  private Phrase.Filling end(LineId line) {
+    return values.sign(HIGH) < 0 ? new Phrase.Size(line) : new Phrase.Number(line);
   }
 
   /// Whether 0 lies below, in or above the interval.
