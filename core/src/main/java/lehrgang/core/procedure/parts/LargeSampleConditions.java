@@ -113,11 +113,9 @@ public final class LargeSampleConditions {
   }
 
   /// The expected successes and failures of each group, side by side.
-  private Block table() {
-    List<Phrase> groups = new ArrayList<>();
+  private Block table(List<Phrase> groups) {
     List<List<LineId>> rows = new ArrayList<>();
     for (int k = 0; k < expected.size(); k += 2) {
-      groups.add(lines.line(expected.get(k)).place());
       rows.add(expected.subList(k, k + 2));
     }
     return new Block.Tables(
@@ -131,15 +129,16 @@ public final class LargeSampleConditions {
   }
 
   /// @param kind   the ending of the sentences' keys
+  /// @param groups the names of the groups, in their order
   /// @param before what comes before the expected counts, such as the shares they are made from
   /// @param waysOn what is offered when there are too few
-  public Step step(String kind, List<Block> before, List<Block> waysOn) {
+  public Step step(String kind, List<Phrase> groups, List<Block> before, List<Block> waysOn) {
     String key = hold() ? "conditions.normal.holds" : "conditions.normal.fails";
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("conditions.normal.rule." + rule));
     blocks.addAll(before);
     blocks.add(new Block.Working(expected, expected.getFirst()));
-    blocks.add(table());
+    blocks.add(table(groups));
     blocks.add(
         new Block.Remark(
             hold() ? Tone.CHECKED : Tone.WARNING,

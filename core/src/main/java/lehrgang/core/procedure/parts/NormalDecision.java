@@ -194,12 +194,13 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
         ? List.of()
         : List.of(
             say.remark(Block.Tone.NOTE, "interval.one-sided-test"),
-            Block.Working.of(LineId.of("z.bound")),
-            Block.Working.of(bound),
-            new Block.Prose(
-                say.phrase("interval.bound." + kind + "." + alternative.key())
-                    .with("confidence", new Phrase.Confidence(ALPHA))
-                    .with("bound", bound)));
+            Block.Beside.of(
+                Block.Working.of(LineId.of("z.bound")),
+                Block.Working.of(bound),
+                new Block.Prose(
+                    say.phrase("interval.bound." + kind + "." + alternative.key())
+                        .with("confidence", new Phrase.Confidence(ALPHA))
+                        .with("bound", bound))));
   }
 
   /// Both comparisons in words.

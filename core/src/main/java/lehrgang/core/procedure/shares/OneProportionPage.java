@@ -85,7 +85,8 @@ final class OneProportionPage implements WorkedPage {
         common.question("one-proportion"),
         data(),
         hypotheses(),
-        conditions.step("one-proportion", List.of(), List.of()),
+        conditions.step(
+            "one-proportion", List.of(Phrase.label(group.label())), List.of(), List.of()),
         statistic(),
         deciding.criticalStep(say),
         pValue(),

@@ -90,6 +90,7 @@ final class TwoProportionsPage implements WorkedPage {
         hypotheses(),
         conditions.step(
             "two-proportions",
+            table.groups().stream().map(group -> Phrase.label(group.label())).toList(),
             sharesUnderH0(),
             List.of(new Block.Ways(Optional.empty(), List.of(Ways.switchTo("fisher"))))),
         statistic(),
