@@ -87,7 +87,10 @@ class ProcedureBehaviourTest {
     assertThat(stated.sources(LineId.of("z")))
         .contains(LineId.of("SE"), LineId.of("d0"))
         .doesNotContain(LineId.of("SE0"));
-    assertThat(text(typed(SHARES, "difference", "−0.1"))).contains("exceeds that for");
+    assertThat(text(typed(SHARES, "difference", "0.1"))).contains("exceeds that for");
+    assertThat(text(typed(SHARES, "difference", "−0.1")))
+        .contains("falls short of that for “gate 2” by 0.1")
+        .doesNotContain("exceeds");
     assertThat(problem(typed(SHARES, "difference", "1")))
         .startsWith("The stated difference is “1”: type a number between −1 and 1");
   }

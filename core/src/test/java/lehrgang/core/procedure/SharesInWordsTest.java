@@ -102,7 +102,7 @@ class SharesInWordsTest {
   @Test
   void nothingIsPooledWhereADifferenceIsStated() {
     Solution stated = two(61, 100, 40, 100, "0.1");
-    assertThat(text(stated, "conditions")).contains("the shares differ by 0.1");
+    assertThat(text(stated, "conditions")).contains("the difference is 0.1");
     assertThat(text(stated, "interval")).doesNotContain("may pool");
     assertThat(text(two(61, 100, 40, 100, "0"), "conditions")).contains("pools them");
   }
