@@ -57,6 +57,7 @@ public final class TraceView extends ScrollPane {
   private Optional<Trace> shown = Optional.empty();
   private final Consumer<String> goTo;
   private final PauseTransition calm = new PauseTransition(CALM);
+  private Optional<Glance> seen = Optional.empty();
   private boolean goingBack;
 
   /// @param goTo shows a step of the page
@@ -99,16 +100,17 @@ public final class TraceView extends ScrollPane {
   private void show() {
     Optional<Page> page = worked.now().whole();
     Optional<Trace> trace = page.flatMap(p -> current.filter(p::has).map(p::trace));
-    if (trace.equals(shown) && !content.getChildren().isEmpty() && trace.isPresent()) {
-      return;
-    }
-    shown = trace;
-    content.getChildren().setAll(trace.map(this::sections).orElseGet(TraceView::empty));
-    setVvalue(0);
     calm.stop();
     if (trace.isEmpty()) {
       calm.playFromStart();
     }
+    if (trace.equals(shown) && !content.getChildren().isEmpty()) {
+      return;
+    }
+    seen = Optional.empty();
+    shown = trace;
+    content.getChildren().setAll(trace.map(this::sections).orElseGet(TraceView::empty));
+    setVvalue(0);
   }
 
   /// Adds what helps as long as no number is selected.
@@ -117,10 +119,13 @@ public final class TraceView extends ScrollPane {
         .now()
         .whole()
         .filter(_ -> shown.isEmpty())
+        .map(Glance::at)
+        .filter(glance -> !seen.equals(Optional.of(glance)))
         .ifPresent(
-            page -> {
+            glance -> {
+              seen = Optional.of(glance);
               content.getChildren().removeIf(GlanceView.class::isInstance);
-              content.getChildren().add(new GlanceView(Glance.at(page), goTo));
+              content.getChildren().add(new GlanceView(glance, goTo));
             });
   }
 
