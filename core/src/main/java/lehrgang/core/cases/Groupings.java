@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /// What few categories can be made of a column with many values: parts of a date, classes of a
@@ -39,13 +40,17 @@ public final class Groupings {
     if (counts.size() <= 1) {
       return List.of();
     }
-    Names names = new Names(records.columns(), steps);
+    UnaryOperator<String> free =
+        wanted -> new Recipe(steps, Recipe.Count.one(column)).free(records.columns(), wanted);
     if (dates.isPresent()) {
       return Arrays.stream(DatePart.values())
           .<RecipeStep>map(
               part ->
                   new RecipeStep.TakePart(
-                      column, dates.get(), part, names.free(part.key() + " of " + column)))
+                      column,
+                      dates.get(),
+                      part,
+                      free.apply(RecipeStep.TakePart.usualName(part, column))))
           .toList();
     }
     if (counts.size() <= FEW) {
@@ -55,13 +60,13 @@ public final class Groupings {
     if (numbers.size() >= NEARLY_ALL * counts.values().stream().mapToLong(Long::longValue).sum()) {
       List<RecipeStep> ways = new ArrayList<>();
       Classing classing = Classing.proposed(numbers, CLASSES);
-      ways.add(new RecipeStep.Cut(column, classing, names.free(column + " class")));
+      ways.add(new RecipeStep.Cut(column, classing, free.apply(RecipeStep.Cut.usualName(column))));
       boolean dayByDay =
           records.columns().stream()
               .filter(other -> !other.equals(column))
               .anyMatch(other -> datesOf(Tallier.values(records, sign, steps, other)).isPresent());
       if (dayByDay) {
-        ways.add(new RecipeStep.Change(column, names.free("change of " + column)));
+        ways.add(new RecipeStep.Change(column, free.apply(RecipeStep.Change.usualName(column))));
       }
       return ways;
     }
@@ -100,18 +105,5 @@ public final class Groupings {
         });
     boolean leavesSome = names.size() > 1 && names.size() < counts.size();
     return leavesSome ? Optional.of(new RecipeStep.Rename(column, names)) : Optional.empty();
-  }
-
-  /// Names for new columns.
-  private record Names(List<String> recorded, List<RecipeStep> steps) {
-    String free(String wanted) {
-      List<String> taken =
-          new Recipe(steps, Recipe.Count.one("")).columnsAfter(recorded, steps.size());
-      String name = wanted;
-      for (int again = 2; taken.contains(name); again++) {
-        name = wanted + " " + again;
-      }
-      return name;
-    }
   }
 }

@@ -111,6 +111,18 @@ public record Recipe(List<RecipeStep> steps, Count count) {
     return new Recipe(changed, count);
   }
 
+  /// A name for a new column that is not taken: the one that is wanted, or that with a number.
+  ///
+  /// @param recorded the columns of the records
+  public String free(List<String> recorded, String wanted) {
+    List<String> taken = columnsAfter(recorded, steps.size());
+    String name = wanted;
+    for (int again = 2; taken.contains(name); again++) {
+      name = wanted + " " + again;
+    }
+    return name;
+  }
+
   /// Without a step.
   ///
   /// @param place from 0

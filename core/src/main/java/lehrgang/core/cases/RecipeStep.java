@@ -68,6 +68,11 @@ public sealed interface RecipeStep {
 
   /// Cuts a number into classes.
   record Cut(String column, Classing classing, String name) implements RecipeStep {
+    /// What the classes of a column are called at first.
+    public static String usualName(String column) {
+      return column + " class";
+    }
+
     @Override
     public Optional<String> into() {
       return Optional.of(name);
@@ -77,6 +82,11 @@ public sealed interface RecipeStep {
   /// Takes the weekday, month, season or year of a date.
   record TakePart(String column, DateOrder order, DatePart part, String name)
       implements RecipeStep {
+    /// What a part of a column is called at first.
+    public static String usualName(DatePart part, String column) {
+      return part.key() + " of " + column;
+    }
+
     @Override
     public Optional<String> into() {
       return Optional.of(name);
@@ -86,6 +96,11 @@ public sealed interface RecipeStep {
   /// Whether a number rose or fell from the row before; the first row has none before it.
   record Change(String column, String name) implements RecipeStep {
     static final List<String> NAMES = List.of("rise", "no change", "fall");
+
+    /// What the changes of a column are called at first.
+    public static String usualName(String column) {
+      return "change of " + column;
+    }
 
     @Override
     public Optional<String> into() {

@@ -3,6 +3,7 @@ package lehrgang.desktop.kit;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -81,5 +82,12 @@ public final class Labels {
     scroll.getStyleClass().add(Style.SIDEWAYS);
     scroll.setFocusTraversable(false);
     return scroll;
+  }
+
+  /// A button whose text is shown as it is: an underscore in a label of the user's own is no sign
+  /// for a key.
+  public static <B extends ButtonBase> B literal(B button) {
+    button.setMnemonicParsing(false);
+    return button;
   }
 }

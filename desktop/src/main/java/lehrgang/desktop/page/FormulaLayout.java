@@ -47,16 +47,22 @@ public final class FormulaLayout {
     return lay(box, size, List.of());
   }
 
-  /// A part of a chain: a sign with room around it and what stands to its right.
-  Laid lay(Chain.Link link, double size, Weight weight) {
+  /// A part of a chain in its terms, the first with the sign before it and room around that.
+  List<Laid> lay(Chain.Link link, double size, Weight weight) {
     double room = size * ROOM;
+    List<String> styles = weight == Weight.RESULT ? List.of(RESULT) : List.of();
+    List<Laid> terms = new ArrayList<>();
+    for (Box term : link.terms()) {
+      terms.add(lay(term, size, styles));
+    }
     Laid sign = atom(link.sign(), Box.Style.NUMBER, size, List.of());
-    Laid right = lay(link.right(), size, weight == Weight.RESULT ? List.of(RESULT) : List.of());
+    Laid first = terms.getFirst();
     List<Piece> pieces = new ArrayList<>();
     Laid.add(pieces, sign, room, 0);
-    Laid.add(pieces, right, sign.width() + 2 * room, 0);
-    return new Laid(
-        sign.width() + 2 * room + right.width(), right.ascent(), right.descent(), pieces);
+    Laid.add(pieces, first, sign.width() + 2 * room, 0);
+    double width = sign.width() + 2 * room + first.width();
+    terms.set(0, new Laid(width, first.ascent(), first.descent(), pieces));
+    return terms;
   }
 
   /// Whether a part is the result of a chain.

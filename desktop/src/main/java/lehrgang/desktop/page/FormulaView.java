@@ -15,19 +15,26 @@ import lehrgang.desktop.page.FormulaLayout.Weight;
 import lehrgang.desktop.page.Laid.Piece;
 
 /// A formula on the page. A chain of equalities breaks before its signs where the page is too
-/// narrow.
+/// narrow, and a part of it that is too wide for a line of its own before its + and −.
 final class FormulaView extends Region {
   private static final double LINE_GAP = 8;
   private static final double SMALLEST = 9.5;
 
-  private final List<Laid> parts;
+  private final List<Part> parts;
   private final double indent;
 
-  private FormulaView(List<Laid> parts, String speech) {
+  /// What stays on one line where that is long enough.
+  private record Part(List<Laid> terms) {
+    double width() {
+      return terms.stream().mapToDouble(Laid::width).sum();
+    }
+  }
+
+  private FormulaView(List<Part> parts, String speech) {
     this.parts = parts;
     this.indent = parts.getFirst().width();
-    for (Laid part : parts) {
-      for (Piece piece : part.pieces()) {
+    for (Part part : parts) {
+      for (Piece piece : part.terms().stream().flatMap(term -> term.pieces().stream()).toList()) {
         Node node = piece.node();
         node.setManaged(false);
         if (node instanceof Text) {
@@ -42,15 +49,15 @@ final class FormulaView extends Region {
   }
 
   static FormulaView of(Box box, double size, FormulaLayout layout) {
-    return new FormulaView(List.of(layout.lay(box, size)), Speech.of(box));
+    return new FormulaView(List.of(new Part(List.of(layout.lay(box, size)))), Speech.of(box));
   }
 
   static FormulaView of(Chain chain, double size, FormulaLayout layout) {
-    List<Laid> parts = new ArrayList<>();
-    parts.add(layout.lay(chain.left(), size));
+    List<Part> parts = new ArrayList<>();
+    parts.add(new Part(List.of(layout.lay(chain.left(), size))));
     for (Chain.Link link : chain.links()) {
       boolean last = link == chain.links().getLast() && chain.links().size() > 1;
-      parts.add(layout.lay(link, size, last ? Weight.RESULT : Weight.STEP));
+      parts.add(new Part(layout.lay(link, size, last ? Weight.RESULT : Weight.STEP)));
     }
     return new FormulaView(parts, Speech.of(chain.box()));
   }
@@ -58,7 +65,7 @@ final class FormulaView extends Region {
   /// The same, set smaller where a part would be wider than the room there is.
   static FormulaView fitted(Chain chain, double size, double room, FormulaLayout layout) {
     FormulaView view = of(chain, size, layout);
-    double widest = view.parts.stream().mapToDouble(Laid::width).max().orElse(0) + view.indent;
+    double widest = view.parts.stream().mapToDouble(Part::width).max().orElse(0) + view.indent;
     return widest <= room ? view : of(chain, Math.max(SMALLEST, size * room / widest), layout);
   }
 
@@ -82,21 +89,26 @@ final class FormulaView extends Region {
 
   private List<Row> rows(double width) {
     List<Row> rows = new ArrayList<>();
-    List<Laid> current = new ArrayList<>(List.of(parts.getFirst()));
-    double used = parts.getFirst().width();
-    double left = 0;
-    for (Laid part : parts.subList(1, parts.size())) {
+    List<Laid> current = new ArrayList<>(parts.getFirst().terms());
+    double used = indent;
+    for (Part part : parts.subList(1, parts.size())) {
       boolean first = rows.isEmpty() && current.size() == 1;
-      if (!first && !current.isEmpty() && used + part.width() > width) {
-        rows.add(new Row(current, left));
-        current = new ArrayList<>();
-        left = indent;
-        used = left;
+      boolean whole = indent + part.width() <= width;
+      List<List<Laid>> pieces =
+          whole ? List.of(part.terms()) : part.terms().stream().map(List::of).toList();
+      for (List<Laid> piece : pieces) {
+        double wide = piece.stream().mapToDouble(Laid::width).sum();
+        if (!first && used + wide > width) {
+          rows.add(new Row(current, rows.isEmpty() ? 0 : indent));
+          current = new ArrayList<>();
+          used = indent;
+        }
+        first = false;
+        current.addAll(piece);
+        used += wide;
       }
-      current.add(part);
-      used += part.width();
     }
-    rows.add(new Row(current, left));
+    rows.add(new Row(current, rows.isEmpty() ? 0 : indent));
     return rows;
   }
 
@@ -111,7 +123,7 @@ final class FormulaView extends Region {
 
   @Override
   protected double computePrefWidth(double height) {
-    return snappedLeftInset() + parts.stream().mapToDouble(Laid::width).sum() + snappedRightInset();
+    return snappedLeftInset() + parts.stream().mapToDouble(Part::width).sum() + snappedRightInset();
   }
 
   @Override

@@ -45,7 +45,7 @@ final class GlanceView extends VBox {
   }
 
   private Node line(Glance.Note note) {
-    Button button = new Button(note.text(), icon(note.tone()));
+    Button button = Labels.literal(new Button(note.text(), icon(note.tone())));
     button.getStyleClass().add(Style.GLANCE_NOTE);
     button.setWrapText(true);
     button.setMaxWidth(Double.MAX_VALUE);

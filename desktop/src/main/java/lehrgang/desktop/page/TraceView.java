@@ -224,7 +224,7 @@ public final class TraceView extends ScrollPane {
   }
 
   private Button chip(Trace.Link link, LinkText text) {
-    Button chip = new Button();
+    Button chip = Labels.literal(new Button());
     chip.getStyleClass().addAll(Style.CHIP, LiveNumbers.roleStyle(link.role()));
     boolean named = link.symbol() instanceof Box.Atom(var name, _) && link.name().startsWith(name);
     switch (text) {

@@ -10,7 +10,7 @@ final class ChangeFields extends StepFields {
 
   ChangeFields(StepColumn column) {
     super(column);
-    this.name = nameField("change of " + column.name());
+    this.name = nameField(RecipeStep.Change.usualName(column.name()));
     getChildren().add(line("recipe.form.name", name));
   }
 

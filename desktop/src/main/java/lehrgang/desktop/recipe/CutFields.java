@@ -39,7 +39,7 @@ final class CutFields extends StepFields {
     open.selectedProperty().subscribe((_, _) -> column.changed().run());
     List<BigDecimal> numbers = numbers();
     edges.setText(numbers.isEmpty() ? "" : text(Classing.proposed(numbers, CLASSES).edges()));
-    name = nameField(column.name() + " class");
+    name = nameField(RecipeStep.Cut.usualName(column.name()));
     getChildren()
         .addAll(line("recipe.form.edges", edges), closed, open, line("recipe.form.name", name));
   }

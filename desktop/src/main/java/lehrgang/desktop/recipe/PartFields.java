@@ -39,7 +39,7 @@ final class PartFields extends StepFields {
   }
 
   private String proposed(DatePart taken) {
-    return taken.key() + " of " + column().name();
+    return RecipeStep.TakePart.usualName(taken, column().name());
   }
 
   @Override

@@ -29,12 +29,6 @@ record StepColumn(
 
   /// A name for a new column that is not taken.
   String free(String wanted) {
-    List<String> taken =
-        origin.recipe().columnsAfter(origin.records().columns(), origin.recipe().steps().size());
-    String own = wanted;
-    for (int again = 2; taken.contains(own); again++) {
-      own = wanted + " " + again;
-    }
-    return own;
+    return origin.recipe().free(origin.records().columns(), wanted);
   }
 }

@@ -8,6 +8,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.layout.FlowPane;
 import lehrgang.core.cases.Spellings;
 import lehrgang.core.number.NumberStyle;
+import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 
 /// The values of a column, each to be ticked.
@@ -20,7 +21,7 @@ final class ValueBoxes extends FlowPane {
         .limit(ColumnValues.MOST)
         .forEach(
             entry -> {
-              CheckBox box = new CheckBox(withCount(entry));
+              CheckBox box = Labels.literal(new CheckBox(withCount(entry)));
               box.setUserData(entry.getKey());
               box.selectedProperty().subscribe((_, _) -> column.changed().run());
               boxes.add(box);

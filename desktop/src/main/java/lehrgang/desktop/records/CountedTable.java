@@ -1,14 +1,7 @@
 package lehrgang.desktop.records;
 
-import java.util.ArrayList;
-import java.util.List;
 import javafx.geometry.HPos;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
@@ -32,7 +25,6 @@ final class CountedTable extends VBox {
   private static final String TOO_MANY = "problem.no-categories";
 
   private static final int MOST_ROWS = 12;
-  private static final double WIDEST = 220;
 
   private final CaseTable records;
   private final DecimalSign sign;
@@ -70,28 +62,20 @@ final class CountedTable extends VBox {
   }
 
   private static Node table(TableEntry counted) {
-    GridPane grid = new GridPane();
-    grid.getStyleClass().add(Style.RECORDS_PREVIEW);
-    List<String> columns = new ArrayList<>(counted.columns());
-    for (int j = 0; j < columns.size(); j++) {
-      grid.add(field(columns.get(j), HPos.RIGHT, Style.RECORDS_HEAD), j + 1, 0);
+    Preview preview = new Preview();
+    for (int j = 0; j < counted.columns().size(); j++) {
+      preview.head(counted.columns().get(j), HPos.RIGHT, j + 1, 0);
     }
     int rows = counted.rows().size();
     int shown = Math.min(MOST_ROWS, counted.cells().size());
     for (int i = 0; i < shown; i++) {
       String layer = counted.layers().isEmpty() ? "" : counted.layers().get(i / rows) + ": ";
-      String name = layer + counted.rows().get(i % rows);
-      grid.add(field(name, HPos.LEFT, Style.RECORDS_HEAD), 0, i + 1);
-      for (int j = 0; j < columns.size(); j++) {
-        String count = counted.cells().get(i).get(j);
-        grid.add(field(count, HPos.RIGHT, Style.RECORDS_FIELD), j + 1, i + 1);
+      preview.head(layer + counted.rows().get(i % rows), HPos.LEFT, 0, i + 1);
+      for (int j = 0; j < counted.columns().size(); j++) {
+        preview.entry(counted.cells().get(i).get(j), HPos.RIGHT, j + 1, i + 1);
       }
     }
-    ScrollPane wide = new ScrollPane(grid);
-    wide.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    wide.getStyleClass().add(Style.SIDEWAYS);
-    wide.setMinHeight(Region.USE_PREF_SIZE);
-    VBox all = new VBox(wide);
+    VBox all = new VBox(preview.node());
     if (counted.cells().size() > shown) {
       all.getChildren()
           .add(
@@ -100,14 +84,5 @@ final class CountedTable extends VBox {
                   Style.RECORDS_NOTE));
     }
     return all;
-  }
-
-  private static Label field(String text, HPos side, String style) {
-    Label label = new Label(text);
-    label.getStyleClass().add(style);
-    label.setMaxWidth(WIDEST);
-    label.setAlignment(side == HPos.RIGHT ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
-    GridPane.setHalignment(label, side);
-    return label;
   }
 }

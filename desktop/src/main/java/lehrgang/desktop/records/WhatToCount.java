@@ -135,7 +135,7 @@ final class WhatToCount extends VBox {
   }
 
   private Button button(String column, RecipeStep way) {
-    Button button = new Button(named(way));
+    Button button = Labels.literal(new Button(named(way)));
     button.getStyleClass().add(Style.RECORDS_WAY);
     button.setId("group-" + key(way));
     button.setTooltip(new Tooltip(inWords(way)));

@@ -67,7 +67,7 @@ final class NoticeBar extends VBox {
   }
 
   private Button offer(Notice.Offer offer, int place) {
-    Button button = new Button(offer.label());
+    Button button = Labels.literal(new Button(offer.label()));
     button.getStyleClass().add(Style.QUIET);
     button.setId(place == 1 ? "notice-offer" : "notice-offer-" + place);
     button.setMinWidth(Region.USE_PREF_SIZE);

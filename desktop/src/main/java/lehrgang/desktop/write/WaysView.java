@@ -19,7 +19,7 @@ final class WaysView extends VBox {
       getChildren().add(Labels.label(ways.intro(), Style.WAYS_INTRO));
     }
     for (PageBlock.Way way : ways.ways()) {
-      Button take = new Button(way.name(), new FontIcon("fth-corner-down-right"));
+      Button take = Labels.literal(new Button(way.name(), new FontIcon("fth-corner-down-right")));
       take.getStyleClass().add(Style.QUIET);
       take.setMinWidth(USE_PREF_SIZE);
       take.setOnAction(_ -> counting.make(way.change()));

@@ -7,6 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import lehrgang.desktop.kit.FxTurn;
@@ -52,8 +54,42 @@ class AtAGlanceTest {
     for (int row = 1; row <= 6; row++) {
       driver.retype("count-" + row + "-1", KeyCode.DIGIT4);
     }
-    driver.await(() -> showsTheGlance() && driver.isShown("Ways on"));
+    driver.await(
+        () ->
+            driver.window().scene().getRoot().lookupAll(".trace-head").stream()
+                .anyMatch(
+                    head -> head instanceof Label words && words.getText().equals("Ways on")));
+    assertThat(driver.isShown("Ways on")).isTrue();
     assertThat(driver.isShown("Not every expected count is at least 5")).isTrue();
+  }
+
+  /// An underscore in a label is part of it, on buttons too.
+  @Test
+  void aLabelWithAnUnderscoreIsReadWhole() {
+    open("hut-and-stay");
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit(
+                    "",
+                    now ->
+                        now.withTable(
+                            now.table()
+                                .withRowLabel(2, "three_or_more")
+                                .withCell(2, 0, "1")
+                                .withCell(2, 1, "2"))));
+    driver.await(this::showsTheGlance);
+    assertThat(driver.isShown("three_or_more”")).isTrue();
+    List<ButtonBase> buttons =
+        FxTurn.call(
+            () ->
+                driver.window().scene().getRoot().lookupAll(".button").stream()
+                    .map(ButtonBase.class::cast)
+                    .filter(button -> button.getText() != null && button.getText().contains("_"))
+                    .toList());
+    assertThat(buttons).isNotEmpty().noneMatch(ButtonBase::isMnemonicParsing);
   }
 
   @Test

@@ -18,7 +18,6 @@ import static j2html.TagCreator.text;
 import static j2html.TagCreator.ul;
 
 import j2html.tags.DomContent;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -171,15 +170,22 @@ final class HtmlBlocks {
   /// Each part from one sign to the next is a formula of its own, so that a narrow screen can break
   /// there.
   private DomContent chain(Chain chain) {
-    List<String> parts = new ArrayList<>();
-    parts.add(math.displayed(chain.left()));
-    for (Chain.Link link : chain.links()) {
-      parts.add(math.sign(link.sign()) + math.displayed(link.right()));
-    }
-    return div(each(parts, part -> span(rawHtml(part))))
+    return div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
         .withClass("chain")
         .attr("role", "math")
         .attr("aria-label", Speech.of(chain.box()));
+  }
+
+  /// A part that is too wide for a line of its own breaks between its terms.
+  private DomContent link(Chain.Link link) {
+    List<Box> terms = link.terms();
+    String first = math.sign(link.sign()) + math.displayed(terms.getFirst());
+    return terms.size() == 1
+        ? span(rawHtml(first))
+        : span(
+                span(rawHtml(first)),
+                each(terms.subList(1, terms.size()), term -> span(rawHtml(math.displayed(term)))))
+            .withClass("terms");
   }
 
   private static DomContent outcomes(PageBlock.Outcomes outcomes) {

@@ -47,6 +47,26 @@ public final class ShareLines {
             prefix + ".high", symbol.lowered("high"), Expr.sum(line(estimate), reach), Kind.SHARE));
   }
 
+  /// The workings of such an interval: standard error, point of the curve and both ends.
+  public static List<Block> workings(LineId low, LineId high) {
+    return List.of(
+        Block.Working.of(LineId.of("SE")),
+        Block.Working.of(LineId.of("z.ci")),
+        Block.Working.of(low),
+        Block.Working.of(high));
+  }
+
+  /// An interval in words, with its confidence.
+  ///
+  /// @param low  how its lower end is said
+  /// @param high how its upper end is said
+  public static Phrase inWords(Phrase words, Phrase.Filling low, Phrase.Filling high) {
+    return words
+        .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
+        .with("low", low)
+        .with("high", high);
+  }
+
   /// Wilson's (1927) interval: the shares that a two-sided z test at the level α would not reject.
   ///
   /// @param share  the line of the observed share

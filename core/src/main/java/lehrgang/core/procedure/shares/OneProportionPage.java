@@ -167,14 +167,11 @@ final class OneProportionPage implements WorkedPage {
   private Step interval() {
     LineId low = LineId.of("wilson.low");
     LineId high = LineId.of("wilson.high");
-    List<Block> blocks =
-        new ArrayList<>(
-            List.of(
-                say.prose("interval.wald"),
-                Block.Working.of(LineId.of("SE")),
-                Block.Working.of(LineId.of("z.ci")),
-                Block.Working.of(LineId.of("wald.low")),
-                Block.Working.of(LineId.of("wald.high"))));
+    LineId waldLow = LineId.of("wald.low");
+    LineId waldHigh = LineId.of("wald.high");
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("interval.wald"));
+    blocks.addAll(ShareLines.workings(waldLow, waldHigh));
     if (values.find(LineId.of("SE")).filter(error -> error.signum() == 0).isPresent()) {
       blocks.add(say.remark(Tone.WARNING, "interval.wald.point").because(LineId.of("SE")));
     }
@@ -185,18 +182,14 @@ final class OneProportionPage implements WorkedPage {
             Block.Working.of(high),
             new Block.Intervals(
                 List.of(
-                    new Block.Interval(
-                        Phrase.of("interval.name.wald"),
-                        SHARE,
-                        LineId.of("wald.low"),
-                        LineId.of("wald.high")),
+                    new Block.Interval(Phrase.of("interval.name.wald"), SHARE, waldLow, waldHigh),
                     new Block.Interval(Phrase.of("interval.name.wilson"), SHARE, low, high)),
                 Optional.of(CLAIMED)),
             new Block.Prose(
-                say.phrase("interval.words.one-proportion")
-                    .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
-                    .with("low", low)
-                    .with("high", high))));
+                ShareLines.inWords(
+                    say.phrase("interval.words.one-proportion"),
+                    new Phrase.Number(low),
+                    new Phrase.Number(high)))));
     blocks.addAll(deciding.besideOneSidedTest(say, "one-proportion"));
     return new Step(
         "interval", say.summary("interval").with("low", low).with("high", high), blocks);

@@ -216,20 +216,16 @@ final class TwoProportionsPage implements WorkedPage {
   }
 
   private Step interval() {
-    List<Block> blocks =
-        new ArrayList<>(
-            List.of(
-                say.prose("interval.difference"),
-                Block.Working.of(LineId.of("SE")),
-                Block.Working.of(LineId.of("z.ci")),
-                Block.Working.of(LOW),
-                Block.Working.of(HIGH),
-                new Block.Prose(
-                        say.phrase("interval.words.two-proportions." + intervalSide())
-                            .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))
-                            .with("low", end(LOW))
-                            .with("high", end(HIGH)))
-                    .because(LOW, HIGH)));
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("interval.difference"));
+    blocks.addAll(ShareLines.workings(LOW, HIGH));
+    blocks.add(
+        new Block.Prose(
+                ShareLines.inWords(
+                    say.phrase("interval.words.two-proportions." + intervalSide()),
+                    end(LOW),
+                    end(HIGH)))
+            .because(LOW, HIGH));
     if (values.find(SE).filter(error -> error.signum() == 0).isPresent()) {
       blocks.add(say.remark(Tone.WARNING, "interval.difference.point").because(SE));
     }
