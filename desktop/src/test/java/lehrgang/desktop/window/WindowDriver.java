@@ -1,11 +1,15 @@
 package lehrgang.desktop.window;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -36,6 +40,9 @@ import lehrgang.documents.solutionfile.SolutionFile;
 /// Drives a real window as a person would: with mouse and keys, seeing what is on it.
 final class WindowDriver {
   private static final int PATIENCE = 200;
+
+  /// What comes by itself may come with a pause.
+  private static final Duration MOMENT = Duration.ofMillis(20);
 
   private static boolean started;
 
@@ -97,7 +104,9 @@ final class WindowDriver {
   void await(BooleanSupplier arrived) {
     for (int i = 0; i < PATIENCE && !FxTurn.call(arrived::getAsBoolean); i++) {
       FxTurn.settle();
+      LockSupport.parkNanos(MOMENT.toNanos());
     }
+    assertThat(FxTurn.call(arrived::getAsBoolean)).as("it came").isTrue();
   }
 
   Desk desk() {
