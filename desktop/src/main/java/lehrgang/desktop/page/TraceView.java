@@ -101,7 +101,9 @@ public final class TraceView extends ScrollPane {
     Optional<Page> page = worked.now().whole();
     Optional<Trace> trace = page.flatMap(p -> current.filter(p::has).map(p::trace));
     calm.stop();
-    if (trace.isEmpty()) {
+    if (!worked.now().problems().isEmpty()) {
+      forgetGlance();
+    } else if (trace.isEmpty()) {
       calm.playFromStart();
     }
     if (trace.equals(shown) && !content.getChildren().isEmpty()) {
@@ -123,10 +125,16 @@ public final class TraceView extends ScrollPane {
         .filter(glance -> !seen.equals(Optional.of(glance)))
         .ifPresent(
             glance -> {
+              forgetGlance();
               seen = Optional.of(glance);
-              content.getChildren().removeIf(GlanceView.class::isInstance);
               content.getChildren().add(new GlanceView(glance, goTo));
             });
+  }
+
+  /// What was checked of the last solution says nothing of data that cannot be worked out.
+  private void forgetGlance() {
+    seen = Optional.empty();
+    content.getChildren().removeIf(GlanceView.class::isInstance);
   }
 
   private static List<Node> empty() {

@@ -48,6 +48,22 @@ class AtAGlanceTest {
   }
 
   @Test
+  void dataThatCannotBeWorkedOutHaveNotBeenChecked() {
+    open("bunk-rooms");
+    driver.await(this::showsTheGlance);
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("", now -> now.withTable(now.table().withCell(0, 0, "4.5"))));
+    assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
+    FxTurn.run(driver.desk().solution()::undo);
+    driver.await(this::showsTheGlance);
+    assertThat(driver.isShown("What was checked")).isTrue();
+  }
+
+  @Test
   void aCheckThatFailsIsSeenAtOnceWithTheWaysOn() {
     open("bunk-rooms");
     for (int row = 0; row < 6; row++) {
