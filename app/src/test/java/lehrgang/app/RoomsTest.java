@@ -73,13 +73,16 @@ class RoomsTest {
     know(rooms, "documents.report", core);
     know(rooms, "documents.table", core + " documents.report");
     know(rooms, "documents.cases", onFiles + " documents.table");
-    know(rooms, "documents.figure", onFiles);
-    know(rooms, "documents.handout", core + " documents.figure");
+    know(rooms, "documents.look", "");
+    know(rooms, "documents.typeset", core + " documents.look");
+    know(rooms, "documents.figure", onFiles + " documents.look");
+    String onPaper = core + " documents.look documents.typeset documents.figure";
+    know(rooms, "documents.handout", onPaper);
     String documents =
         onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
-            + " documents.figure documents.handout";
-    know(rooms, "desktop.kit", "documents.figure");
+            + " documents.look documents.typeset documents.figure documents.handout";
+    know(rooms, "desktop.kit", "documents.look");
     know(rooms, "desktop.desk", documents + " desktop.kit");
     String aView = documents + " desktop.kit desktop.desk";
     know(rooms, "desktop.page", aView);

@@ -44,7 +44,9 @@ public sealed interface Box {
   record Linked(LineId line, Box inner) implements Box {}
 
   /// Room for a student's answer.
-  record Blank() implements Box {}
+  ///
+  /// @param characters so many figures and signs the answer has at most, 1 or more
+  record Blank(int characters) implements Box {}
 
   /// A letter for a number, which is set in italics.
   static Box variable(String text) {

@@ -55,8 +55,9 @@ public record MathMl(Function<LineId, String> marks) {
             ? inner(inside)
             : "<mrow class=\"" + escape(mark) + "\">" + inner(inside) + "</mrow>";
       }
-      case Box.Blank() ->
-          "<mspace class=\"blank\" width=\"4em\" height=\"0.9em\" depth=\"0.2em\"/>";
+      case Box.Blank(var characters) ->
+          "<mspace class=\"blank\" width=\"%dem\" height=\"0.9em\" depth=\"0.2em\"/>"
+              .formatted(characters + 1);
     };
   }
 

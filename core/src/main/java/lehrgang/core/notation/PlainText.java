@@ -30,7 +30,7 @@ public final class PlainText {
       case Box.Fence(var open, var inner, var close) -> open + of(inner) + close;
       case Box.BigSum(_) -> "Σ ";
       case Box.Linked(_, var inner) -> of(inner);
-      case Box.Blank() -> "______";
+      case Box.Blank _ -> "______";
     };
   }
 

@@ -71,7 +71,7 @@ public final class Speech {
       case Box.Fence(_, var inner, _) -> " open bracket " + say(inner) + " close bracket ";
       case Box.BigSum(var index) -> " the sum over " + say(index) + " of ";
       case Box.Linked(_, var inner) -> say(inner);
-      case Box.Blank() -> " blank ";
+      case Box.Blank _ -> " blank ";
     };
   }
 

@@ -66,7 +66,7 @@ public final class Tex {
           "\\left" + open + of(inner) + "\\right" + close;
       case Box.BigSum(var index) -> "\\sum_{" + of(index) + "}";
       case Box.Linked(_, var inner) -> of(inner);
-      case Box.Blank() -> "\\underline{\\hspace{4em}}";
+      case Box.Blank(var characters) -> "\\underline{\\hspace{" + (characters + 1) + "em}}";
     };
   }
 

@@ -53,7 +53,7 @@ final class ChainSetter {
   Chain chain(LineId id) {
     Box left = new Box.Linked(id, numerals.symbol(id).box());
     if (mask.hides(id)) {
-      return new Chain(left, List.of(new Chain.Link("=", new Box.Linked(id, new Box.Blank()))));
+      return new Chain(left, List.of(new Chain.Link("=", new Box.Linked(id, numerals.blank(id)))));
     }
     List<Chain.Link> links = new ArrayList<>();
     Optional<Value> printed = Optional.empty();

@@ -31,6 +31,8 @@ final class Numerals implements Wording.Numbers {
   static final Shown NONE = new Shown("—", Relation.EQUAL);
 
   private static final int LONGEST_IN_LIST = 36;
+  private static final int WHOLE_DIGITS = 3;
+  private static final LineId TOTAL = LineId.of("n");
   private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
   private final Derivation derivation;
@@ -100,6 +102,33 @@ final class Numerals implements Wording.Numbers {
         : values.find(id).map(value -> shown(id, value)).orElse(NONE);
   }
 
+  /// Room for the number of a line: for as many figures as numbers of its sort have, whatever it
+  /// is.
+  Box blank(LineId id) {
+    return new Box.Blank(charactersOf(id));
+  }
+
+  /// How many figures and signs a number has at most that is of the sort of a line.
+  int charactersOf(LineId id) {
+    Kind kind = line(id).kind();
+    int decimals = format.decimalsOf(kind) == 0 ? 0 : format.decimalsOf(kind) + 1;
+    return switch (kind) {
+      case COUNT -> digitsOfTotal();
+      case EXPECTED -> digitsOfTotal() + decimals;
+      case DEGREES_OF_FREEDOM, CONDITION, DECISION -> WHOLE_DIGITS;
+      case P_VALUE, PROBABILITY, SHARE, CLAIM, LEVEL, STANDARD_ERROR, EFFECT -> 1 + decimals;
+      case CONTRIBUTION, STATISTIC, CRITICAL, RESIDUAL, MEASURE -> WHOLE_DIGITS + decimals;
+    };
+  }
+
+  private int digitsOfTotal() {
+    return derivation
+        .exact()
+        .find(TOTAL)
+        .map(total -> total.rounded(0).toPlainString().length())
+        .orElse(WHOLE_DIGITS);
+  }
+
   Shown shown(LineId id, Value value) {
     Kind kind = line(id).kind();
     return switch (kind) {
@@ -141,7 +170,7 @@ final class Numerals implements Wording.Numbers {
 
   @Override
   public Box number(LineId id) {
-    return mask.hides(id) ? new Box.Blank() : Box.number(shown(id).standalone());
+    return mask.hides(id) ? blank(id) : Box.number(shown(id).standalone());
   }
 
   @Override
@@ -190,7 +219,7 @@ final class Numerals implements Wording.Numbers {
     return List.of(
         new Span.Formula(symbol(id).box()),
         new Span.Words(sign, Span.Weight.PLAIN),
-        new Span.Live(id, hidden ? new Box.Blank() : number, Span.Weight.PLAIN));
+        new Span.Live(id, hidden ? blank(id) : number, Span.Weight.PLAIN));
   }
 
   @Override

@@ -77,7 +77,7 @@ final class TraceWriter {
   }
 
   private Box headlineNumber(LineId id) {
-    return numerals.mask().hides(id) ? new Box.Blank() : Box.number(numerals.shown(id).text());
+    return numerals.mask().hides(id) ? numerals.blank(id) : Box.number(numerals.shown(id).text());
   }
 
   /// Where a number comes from that no other line gives.

@@ -18,7 +18,7 @@ public final class BlockViews {
   private static final int ANSWER_HEIGHT = 30;
 
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
   private final Editors editors;
 
   /// The parts of the page in which something is typed; they stay while the rest is set anew.
@@ -36,7 +36,7 @@ public final class BlockViews {
 
   public BlockViews(LiveNumbers numbers, Editors editors) {
     this.numbers = numbers;
-    this.formulas = new FormulaLayout(numbers);
+    this.formulas = new FormulaPainter(numbers);
     this.editors = editors;
   }
 

@@ -6,13 +6,13 @@ import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
-import javafx.scene.text.Text;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Speech;
 import lehrgang.desktop.kit.Style;
-import lehrgang.desktop.page.FormulaLayout.Weight;
-import lehrgang.desktop.page.Laid.Piece;
+import lehrgang.desktop.page.FormulaPainter.Piece;
+import lehrgang.documents.typeset.FormulaSetter.Weight;
+import lehrgang.documents.typeset.Setting;
 
 /// A formula on the page. A chain of equalities breaks before its signs where the page is too
 /// narrow, and a part of it that is too wide for a line of its own before its + and −.
@@ -23,6 +23,13 @@ final class FormulaView extends Region {
   private final List<Part> parts;
   private final double indent;
 
+  /// Part of a formula in its place, with its nodes.
+  private record Laid(Setting setting, List<Piece> pieces) {
+    double width() {
+      return setting.width();
+    }
+  }
+
   /// What stays on one line where that is long enough.
   private record Part(List<Laid> terms) {
     double width() {
@@ -30,43 +37,57 @@ final class FormulaView extends Region {
     }
   }
 
-  private FormulaView(List<Part> parts, String speech) {
-    this.parts = parts;
+  private FormulaView(List<List<Setting>> settings, String speech, FormulaPainter painter) {
+    this.parts =
+        settings.stream()
+            .map(terms -> new Part(terms.stream().map(term -> laid(term, painter)).toList()))
+            .toList();
     this.indent = parts.getFirst().width();
-    for (Part part : parts) {
-      for (Piece piece : part.terms().stream().flatMap(term -> term.pieces().stream()).toList()) {
-        Node node = piece.node();
-        node.setManaged(false);
-        if (node instanceof Text) {
-          node.setMouseTransparent(true);
-        }
-        getChildren().add(node);
-      }
-    }
     getStyleClass().add(Style.FORMULA);
     setAccessibleRole(AccessibleRole.TEXT);
     setAccessibleText(speech);
   }
 
-  static FormulaView of(Box box, double size, FormulaLayout layout) {
-    return new FormulaView(List.of(new Part(List.of(layout.lay(box, size)))), Speech.of(box));
+  private Laid laid(Setting setting, FormulaPainter painter) {
+    List<Piece> pieces = setting.marks().stream().map(painter::paint).toList();
+    for (Piece piece : pieces) {
+      piece.node().setManaged(false);
+      getChildren().add(piece.node());
+    }
+    return new Laid(setting, pieces);
   }
 
-  static FormulaView of(Chain chain, double size, FormulaLayout layout) {
-    List<Part> parts = new ArrayList<>();
-    parts.add(new Part(List.of(layout.lay(chain.left(), size))));
+  static FormulaView of(Box box, double size, FormulaPainter painter) {
+    return new FormulaView(
+        List.of(List.of(FormulaPainter.SETTER.set(box, size))), Speech.of(box), painter);
+  }
+
+  static FormulaView of(Chain chain, double size, FormulaPainter painter) {
+    return new FormulaView(settings(chain, size), Speech.of(chain.box()), painter);
+  }
+
+  private static List<List<Setting>> settings(Chain chain, double size) {
+    List<List<Setting>> parts = new ArrayList<>();
+    parts.add(List.of(FormulaPainter.SETTER.set(chain.left(), size)));
     for (Chain.Link link : chain.links()) {
       boolean last = link == chain.links().getLast() && chain.links().size() > 1;
-      parts.add(new Part(layout.lay(link, size, last ? Weight.RESULT : Weight.STEP)));
+      parts.add(FormulaPainter.SETTER.set(link, size, last ? Weight.RESULT : Weight.STEP));
     }
-    return new FormulaView(parts, Speech.of(chain.box()));
+    return parts;
   }
 
   /// The same, set smaller where a part would be wider than the room there is.
-  static FormulaView fitted(Chain chain, double size, double room, FormulaLayout layout) {
-    FormulaView view = of(chain, size, layout);
-    double widest = view.parts.stream().mapToDouble(Part::width).max().orElse(0) + view.indent;
-    return widest <= room ? view : of(chain, Math.max(SMALLEST, size * room / widest), layout);
+  static FormulaView fitted(Chain chain, double size, double room, FormulaPainter painter) {
+    List<List<Setting>> settings = settings(chain, size);
+    double widest = settings.stream().mapToDouble(FormulaView::width).max().orElse(0);
+    double wide = widest + width(settings.getFirst());
+    return wide <= room
+        ? new FormulaView(settings, Speech.of(chain.box()), painter)
+        : of(chain, Math.max(SMALLEST, size * room / wide), painter);
+  }
+
+  private static double width(List<Setting> terms) {
+    return terms.stream().mapToDouble(Setting::width).sum();
   }
 
   private record Row(List<Laid> parts, double left) {
@@ -75,11 +96,11 @@ final class FormulaView extends Region {
     }
 
     double ascent() {
-      return parts.stream().mapToDouble(Laid::ascent).max().orElse(0);
+      return parts.stream().mapToDouble(part -> part.setting().ascent()).max().orElse(0);
     }
 
     double descent() {
-      return parts.stream().mapToDouble(Laid::descent).max().orElse(0);
+      return parts.stream().mapToDouble(part -> part.setting().descent()).max().orElse(0);
     }
 
     double height() {

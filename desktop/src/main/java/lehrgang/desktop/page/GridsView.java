@@ -28,12 +28,12 @@ final class GridsView extends StackPane implements Renewable {
   private static final int MOST_COLUMNS_BESIDE = 4;
 
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
   private final List<SentenceView> titles = new ArrayList<>();
   private final List<NumberNode> places = new ArrayList<>();
   private List<Grid> shown;
 
-  GridsView(List<Grid> grids, LiveNumbers numbers, FormulaLayout formulas) {
+  GridsView(List<Grid> grids, LiveNumbers numbers, FormulaPainter formulas) {
     this.numbers = numbers;
     this.formulas = formulas;
     this.shown = grids;

@@ -22,7 +22,7 @@ import lehrgang.desktop.kit.Style;
 
 /// Knows where each line stands on the page, lights up what a number comes from, and moves along
 /// sources and uses.
-public final class LiveNumbers implements FormulaLayout.Terms {
+public final class LiveNumbers implements FormulaPainter.Terms {
   private static final PseudoClass SELECTED = PseudoClass.getPseudoClass("selected");
   private static final PseudoClass SOURCE = PseudoClass.getPseudoClass("source");
 

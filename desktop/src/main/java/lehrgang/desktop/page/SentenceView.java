@@ -21,10 +21,10 @@ public final class SentenceView extends TextFlow implements Renewable {
   private static final String GAP = "          ";
 
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
   private List<Span> spans = List.of();
 
-  SentenceView(List<Span> spans, LiveNumbers numbers, FormulaLayout formulas) {
+  SentenceView(List<Span> spans, LiveNumbers numbers, FormulaPainter formulas) {
     this.numbers = numbers;
     this.formulas = formulas;
     getStyleClass().add(Style.SENTENCE);
@@ -81,7 +81,7 @@ public final class SentenceView extends TextFlow implements Renewable {
   }
 
   /// A piece of a sentence as a node.
-  public static Node node(Span span, LiveNumbers numbers, FormulaLayout formulas) {
+  public static Node node(Span span, LiveNumbers numbers, FormulaPainter formulas) {
     return switch (span) {
       case Span.Words(var text, var weight) -> {
         Text words = new Text(text);

@@ -50,7 +50,7 @@ public final class TraceView extends ScrollPane {
   private final WorkedOut worked;
   private final Selection selection;
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
   private final VBox content = new VBox();
   private final Deque<LineId> visited = new ArrayDeque<>();
   private Optional<LineId> current = Optional.empty();
@@ -67,7 +67,7 @@ public final class TraceView extends ScrollPane {
     this.goTo = goTo;
     this.selection = selection;
     this.numbers = numbers;
-    this.formulas = new FormulaLayout(numbers);
+    this.formulas = new FormulaPainter(numbers);
     getStyleClass().add(Style.TRACE_SCROLL);
     content.getStyleClass().add(Style.TRACE);
     setContent(content);

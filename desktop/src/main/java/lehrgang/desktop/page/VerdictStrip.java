@@ -19,11 +19,11 @@ public final class VerdictStrip extends HBox {
   private static final double SIZE = 16;
 
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
 
   public VerdictStrip(WorkedOut worked, LiveNumbers numbers) {
     this.numbers = numbers;
-    this.formulas = new FormulaLayout(numbers);
+    this.formulas = new FormulaPainter(numbers);
     getStyleClass().add(Style.VERDICT_STRIP);
     worked.subscribe(this::show);
   }

@@ -6,7 +6,7 @@ import java.util.Base64;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import javafx.scene.Scene;
-import lehrgang.documents.figure.Palette;
+import lehrgang.documents.look.Palette;
 
 /// Light or dark: the colours of the palette under their names, before the sheet that uses them.
 final class Theme {

@@ -17,7 +17,7 @@ import lehrgang.desktop.desk.TextEditing;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
-import lehrgang.desktop.page.FormulaLayout;
+import lehrgang.desktop.page.FormulaPainter;
 import lehrgang.desktop.page.LiveNumbers;
 import lehrgang.desktop.page.SentenceView;
 
@@ -30,7 +30,7 @@ final class NumberField extends VBox {
 
   private final OpenSolution solution;
   private final LiveNumbers numbers;
-  private final FormulaLayout formulas;
+  private final FormulaPainter formulas;
   private final String name;
   private final TextField field = new TextField();
   private final TextEditing editing;
@@ -39,7 +39,7 @@ final class NumberField extends VBox {
   private List<Span> shown = List.of();
 
   /// @param name the field's name among the choices
-  NumberField(String name, OpenSolution solution, LiveNumbers numbers, FormulaLayout formulas) {
+  NumberField(String name, OpenSolution solution, LiveNumbers numbers, FormulaPainter formulas) {
     this.name = name;
     this.solution = solution;
     this.numbers = numbers;

@@ -31,7 +31,7 @@ import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
-import lehrgang.desktop.page.FormulaLayout;
+import lehrgang.desktop.page.FormulaPainter;
 import lehrgang.desktop.page.LiveNumbers;
 import lehrgang.desktop.recipe.RecipeView;
 import lehrgang.desktop.write.table.TableEditor;
@@ -108,7 +108,7 @@ public final class PageView extends ScrollPane {
         return fields
             .computeIfAbsent(
                 block.field(),
-                name -> new NumberField(name, solution, numbers, new FormulaLayout(numbers)))
+                name -> new NumberField(name, solution, numbers, new FormulaPainter(numbers)))
             .show(block);
       }
 

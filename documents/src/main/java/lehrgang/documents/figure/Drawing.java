@@ -3,6 +3,7 @@ package lehrgang.documents.figure;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.expr.LineId;
+import lehrgang.documents.look.Palette;
 
 /// A figure as shapes on a plane: drawn once, put on screen and into SVG from the same list.
 ///
@@ -21,7 +22,17 @@ public record Drawing(double width, double height, String alternative, List<Shap
     OBSERVED,
     EXPECTED,
     MORE,
-    FEWER
+    FEWER;
+
+    /// The colour of the role on the page.
+    Palette colour() {
+      return Palette.valueOf(name());
+    }
+
+    /// The colour on white paper.
+    public Palette onWhite() {
+      return this == PAPER ? Palette.SURFACE : colour();
+    }
   }
 
   public enum Stroke {

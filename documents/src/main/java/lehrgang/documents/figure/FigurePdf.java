@@ -17,6 +17,7 @@ import lehrgang.documents.figure.Drawing.Face;
 import lehrgang.documents.figure.Drawing.Filling;
 import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.figure.Drawing.Point;
+import lehrgang.documents.look.Typeface;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -51,7 +52,7 @@ final class FigurePdf {
       document.getDocumentInformation().setTitle(drawing.alternative());
       PdfBoxGraphics2D pen = new PdfBoxGraphics2D(document, width, height);
       pen.setFontTextDrawer(letters);
-      new FigurePdf(pen, font(Typeface.REGULAR, letters), font(Typeface.SEMIBOLD, letters))
+      new FigurePdf(pen, font(Typeface.SANS, letters), font(Typeface.SANS_SEMIBOLD, letters))
           .draw(drawing);
       pen.dispose();
       try (PDPageContentStream content = new PDPageContentStream(document, page)) {
@@ -146,6 +147,6 @@ final class FigurePdf {
   }
 
   private static Color colour(Ink ink) {
-    return new Color(Svg.onWhite(ink).light());
+    return new Color(ink.onWhite().light());
   }
 }

@@ -11,13 +11,14 @@ import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.figure.Drawing.Point;
 import lehrgang.documents.figure.Drawing.Shape;
 import lehrgang.documents.figure.Drawing.Stroke;
+import lehrgang.documents.look.Palette;
 
 /// A drawing as inline SVG; its colours are the page's custom properties, such as `--ink`.
 public final class Svg {
   /// The colours of a figure that leaves the program by itself; paper is white there.
   private static final String COLOURS =
       Arrays.stream(Ink.values())
-          .map(ink -> "%s: %s;".formatted(property(ink), Palette.hex(onWhite(ink).light())))
+          .map(ink -> "%s: %s;".formatted(property(ink), Palette.hex(ink.onWhite().light())))
           .collect(
               Collectors.joining(" ", "svg { ", " font-family: 'Source Sans 3', sans-serif; }"));
 
@@ -98,12 +99,7 @@ public final class Svg {
   }
 
   private static String property(Ink ink) {
-    return "--" + Palette.of(ink).key();
-  }
-
-  /// What a figure on white paper is painted with.
-  static Palette onWhite(Ink ink) {
-    return ink == Ink.PAPER ? Palette.SURFACE : Palette.of(ink);
+    return "--" + ink.colour().key();
   }
 
   private static String number(double length) {

@@ -27,7 +27,7 @@ import java.nio.charset.StandardCharsets;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageStep;
-import lehrgang.documents.figure.Palette;
+import lehrgang.documents.look.Palette;
 
 /// A page as one self-contained HTML file: MathML, inline SVG, and a style sheet for screen, phone
 /// and paper.

@@ -1,10 +1,9 @@
-package lehrgang.documents.figure;
+package lehrgang.documents.look;
 
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import lehrgang.documents.figure.Drawing.Ink;
 
 /// Every colour of the house by its role, in a light and a dark set: window, sheet, figure and
 /// print take theirs from here. Text keeps a contrast of 4.5 to 1 to its ground.
@@ -82,11 +81,6 @@ public enum Palette {
       mixed |= (int) Math.round(under + (above - under) * cover) << shift;
     }
     return mixed;
-  }
-
-  /// What a figure is painted with.
-  static Palette of(Ink ink) {
-    return valueOf(ink.name());
   }
 
   /// The light set as declarations of a style sheet for the web, such as `--row: #0D746D;`.

@@ -1,12 +1,10 @@
-package lehrgang.documents.figure;
+package lehrgang.documents.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import lehrgang.documents.figure.Drawing.Ink;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /// What is written can be read, in the light and in the dark.
 class PaletteTest {
@@ -56,12 +54,6 @@ class PaletteTest {
   void textStandsOutFromItsGround(Palette text, Palette ground) {
     assertThat(contrast(text.light(), ground.light())).isGreaterThan(4.5);
     assertThat(contrast(text.dark(), ground.dark())).isGreaterThan(4.5);
-  }
-
-  @ParameterizedTest
-  @EnumSource(Ink.class)
-  void everyInkOfAFigureIsAColourOfThePage(Ink ink) {
-    assertThat(Palette.customProperties()).contains("--" + Palette.of(ink).key() + ": #");
   }
 
   @Test
