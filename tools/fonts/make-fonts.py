@@ -12,7 +12,8 @@ The mathematical font for web pages keeps its MATH table and only the signs that
     npm pack @fontsource/stix-two-text @fontsource/stix-two-math    (unpacked into TEXT and MATH)
     tools/fonts/make-fonts.py TEXT MATH OUT
 
-Both fonts are under the SIL Open Font License 1.1 without reserved names.
+Both fonts are under the SIL Open Font License 1.1 without reserved names. The sans for web pages is
+made from Source Sans 3 in OUT and has a name of its own, since "Source" is reserved.
 """
 import copy
 import os
@@ -117,12 +118,39 @@ def make_math(math, out):
     font.save(os.path.join(out, "STIXTwoMath-Subset.woff2"))
 
 
+WEB = (
+    list(range(0x20, 0x7F)) + list(range(0xA0, 0x100)) + list(range(0x391, 0x3CA))
+    + [0x131, 0x152, 0x153, 0x160, 0x161, 0x178, 0x17D, 0x17E, 0x2C6, 0x302, 0x2002, 0x2009, 0x2013, 0x2014,
+       0x2018, 0x2019, 0x201A, 0x201C, 0x201D, 0x201E, 0x2020, 0x2022, 0x2026, 0x2032, 0x2039, 0x203A, 0x20AC,
+       0x2190, 0x2192, 0x2211, 0x2212, 0x221A, 0x221E, 0x2248, 0x2260, 0x2264, 0x2265, 0x22EF, 0x2713]
+    + [0x2070] + list(range(0x2074, 0x208A)) + [0x208B])
+
+
+def make_web(out):
+    faces = {"STIXTwoText-Regular": "serif", "STIXTwoText-Italic": "serif-italic", "STIXTwoText-Bold": "serif-bold",
+             "SourceSans3-Regular": "sans", "SourceSans3-Semibold": "sans-semibold"}
+    for file, face in faces.items():
+        font = TTFont(os.path.join(out, file + ".ttf"))
+        options = subset.Options(layout_features=["kern"], hinting=False, flavor="woff2")
+        subsetter = subset.Subsetter(options)
+        subsetter.populate(unicodes=WEB)
+        subsetter.subset(font)
+        if "sans" in face:
+            for record in font["name"].names:
+                if record.nameID in (1, 3, 4, 6, 16):
+                    record.string = record.toUnicode().replace("Source Sans 3", "Lehrgang Sans").replace(
+                        "SourceSans3", "LehrgangSans")
+        font.flavor = "woff2"
+        font.save(os.path.join(out, "web-%s.woff2" % face))
+
+
 def main():
     text, math, out = sys.argv[1:]
     os.makedirs(out, exist_ok=True)
     for style in STYLES:
         make_text(text, math, out, style)
     make_math(math, out)
+    make_web(out)
 
 
 if __name__ == "__main__":

@@ -11,6 +11,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Question;
+import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
@@ -91,7 +92,8 @@ final class DeriveCommand implements Callable<Integer> {
                 places("--round-on-the-way", onTheWay)),
             Map.of(),
             Map.of(),
-            table.origin());
+            table.origin(),
+            SheetChoices.usual());
     print(solution, table.recognised().notes());
     return 0;
   }

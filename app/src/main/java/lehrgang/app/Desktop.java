@@ -18,6 +18,7 @@ import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.handout.Form;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -87,8 +88,13 @@ final class Desktop {
       for (String name : DemoCourse.names()) {
         Solution solution = DemoCourse.open(name).solution();
         for (Audience audience : Audience.values()) {
-          HandOutCommand.write(
-              solution, audience, folder.resolve(name + "-" + audience.key() + ".html"));
+          for (Form form : Form.values()) {
+            HandOutCommand.write(
+                solution,
+                audience,
+                form,
+                folder.resolve(name + "-" + audience.key() + form.ending()));
+          }
         }
         Derivation derivation = Deriving.derive(solution, new PrintWriter(System.err, true));
         Page page = Page.of(solution, derivation, Audience.FULL);

@@ -12,6 +12,7 @@ import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.window.DemoPictures;
+import lehrgang.documents.handout.Form;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
@@ -33,8 +34,13 @@ final class RehearseCommand implements Callable<Integer> {
           .setErr(new PrintWriter(Writer.nullWriter()))
           .execute("derive", "independence", table.toString(), form);
     }
-    HandOutCommand.write(
-        SolutionFile.demo().solution(), Audience.FULL, folder.resolve("sheet.html"));
+    for (Form form : Form.values()) {
+      HandOutCommand.write(
+          SolutionFile.demo().solution(),
+          Audience.FULL,
+          form,
+          folder.resolve("sheet" + form.ending()));
+    }
     recount();
     DemoPictures.write(folder);
     return 0;

@@ -214,6 +214,59 @@ class CommandLineTest {
     assertThat(folder.resolve("x")).doesNotExist();
   }
 
+  private static String demo(String name) {
+    return Path.of("..", "demo", name + ".lehrgang").toString();
+  }
+
+  @Test
+  void aSheetHasTheFormOfItsName() throws IOException {
+    Path sheet = folder.resolve("sheet.pdf");
+    assertThat(run("hand-out", demo("bunk-rooms"), "-o", sheet.toString()).exit()).isZero();
+    assertThat(Files.readAllBytes(sheet)).startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
+    Path page = folder.resolve("page");
+    assertThat(run("hand-out", demo("bunk-rooms"), "--as", "pdf", "-o", page.toString()).exit())
+        .isZero();
+    assertThat(Files.readAllBytes(page)).startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
+  }
+
+  @Test
+  void severalSolutionsMakeAProblemSetWithOneHead() throws IOException {
+    Path set = folder.resolve("set.html");
+    Run run =
+        run(
+            "hand-out",
+            demo("bunk-rooms"),
+            demo("deer-gate"),
+            "--for=student",
+            "--head=Statistics 1, sheet 6",
+            "--with=name,points",
+            "--room=none",
+            "-o",
+            set.toString());
+    assertThat(run.exit()).isZero();
+    String text = Files.readString(set);
+    assertThat(text.split("<h1>", -1)).hasSize(3);
+    assertThat(text.split("Statistics 1, sheet 6", -1)).hasSize(2);
+    assertThat(text).contains("class=\"points\"").doesNotContain("class=\"room", "class=\"printed");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "--as=docs | --as is “docs”; use pdf or html.",
+        "--paper=a3 | --paper is “a3”; use a4 or letter.",
+        "--room=dots | --room is “dots”; use lines, grid or none.",
+        "--with=name,tabel | --with has “tabel”; use name, table, points, hints or curve."
+      })
+  void aChoiceThatThereIsNotIsNamedWithThoseThereAre(String option, String sentence) {
+    Path out = folder.resolve("out.html");
+    Run run = run("hand-out", demo("bunk-rooms"), option, "-o", out.toString());
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err().strip()).isEqualTo(sentence);
+    assertThat(out).doesNotExist();
+  }
+
   @Test
   void withoutADisplayTheProgramKnowsIt() {
     assertThat(Desktop.hasDisplay("Linux", Map.of())).isFalse();

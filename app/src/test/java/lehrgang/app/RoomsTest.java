@@ -76,12 +76,19 @@ class RoomsTest {
     know(rooms, "documents.look", "");
     know(rooms, "documents.typeset", core + " documents.look");
     know(rooms, "documents.figure", onFiles + " documents.look");
-    String onPaper = core + " documents.look documents.typeset documents.figure";
-    know(rooms, "documents.handout", onPaper);
+    know(rooms, "documents.paper", core + " documents.look documents.typeset");
+    know(rooms, "documents.handout.order", core);
+    String sheets = core + " documents.look documents.figure documents.handout.order";
+    know(rooms, "documents.handout.html", sheets);
+    know(rooms, "documents.handout.pdf", sheets + " documents.typeset documents.paper");
+    String forms = " documents.handout.order documents.handout.html documents.handout.pdf";
+    know(rooms, "documents.handout", core + " documents.file" + forms);
     String documents =
         onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
-            + " documents.look documents.typeset documents.figure documents.handout";
+            + " documents.look documents.typeset documents.figure documents.paper"
+            + forms
+            + " documents.handout";
     know(rooms, "desktop.kit", "documents.look");
     know(rooms, "desktop.desk", documents + " desktop.kit");
     String aView = documents + " desktop.kit desktop.desk";

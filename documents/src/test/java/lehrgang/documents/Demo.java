@@ -7,6 +7,8 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The demo's solution, worked out.
@@ -27,6 +29,11 @@ public final class Demo {
 
   public static Page page(Solution solution, Audience audience) {
     return Page.of(solution, derivation(solution), audience);
+  }
+
+  /// A solution, worked out, to be handed out as it says.
+  public static Order order(Solution solution, Audience audience) {
+    return Order.of(new Solved(solution, derivation(solution)), audience);
   }
 
   public static Derivation derivation(Solution solution) {

@@ -1,5 +1,6 @@
 package lehrgang.core.notation;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -7,8 +8,18 @@ import lehrgang.core.expr.LineId;
 
 /// Reads a formula as MathML Core.
 ///
-/// @param marks the class attribute of a part that stands for a line; empty for none
-public record MathMl(Function<LineId, String> marks) {
+/// @param marks   the class attribute of a part that stands for a line; empty for none
+/// @param corners what stands in the room for the number of a line, such as its number among the
+///     blanks; empty for none
+public record MathMl(Function<LineId, String> marks, Function<LineId, String> corners) {
+  /// Formulas without rooms for answers.
+  public MathMl(Function<LineId, String> marks) {
+    this(marks, _ -> "");
+  }
+
+  /// Room for a figure that is written by hand, in ems.
+  private static final double BY_HAND = 0.85;
+
   /// A whole `math` element inside a sentence.
   public String of(Box box) {
     return "<math>" + inner(box) + "</math>";
@@ -49,16 +60,24 @@ public record MathMl(Function<LineId, String> marks) {
           "<mrow><mo fence=\"true\">%s</mo>%s<mo fence=\"true\">%s</mo></mrow>"
               .formatted(open, inner(inside), close);
       case Box.BigSum(var index) -> "<munder><mo>∑</mo>" + inner(index) + "</munder>";
+      case Box.Linked(var line, Box.Blank(var characters)) -> room(characters, corners.apply(line));
       case Box.Linked(var line, var inside) -> {
         String mark = marks.apply(line);
         yield mark.isEmpty()
             ? inner(inside)
             : "<mrow class=\"" + escape(mark) + "\">" + inner(inside) + "</mrow>";
       }
-      case Box.Blank(var characters) ->
-          "<mspace class=\"blank\" width=\"%dem\" height=\"0.9em\" depth=\"0.2em\"/>"
-              .formatted(characters + 1);
+      case Box.Blank(var characters) -> room(characters, "");
     };
+  }
+
+  private static String room(int characters, String corner) {
+    String width = String.format(Locale.ROOT, "%.2fem", (characters + 1) * BY_HAND);
+    return corner.isEmpty()
+        ? "<mspace class=\"blank\" width=\"%s\" height=\"0.9em\" depth=\"0.3em\"/>".formatted(width)
+        : "<mrow class=\"asked\"><mtext class=\"no\">%s</mtext><mspace class=\"blank\" width=\"%s\""
+                .formatted(escape(corner), width)
+            + " height=\"0.9em\" depth=\"0.3em\"/></mrow>";
   }
 
   private String scripts(Box base, Optional<Box> raised, Optional<Box> lowered) {

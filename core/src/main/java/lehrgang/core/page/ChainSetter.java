@@ -274,6 +274,12 @@ final class ChainSetter {
     return symbols().box(asItCounts(formula));
   }
 
+  /// A line and its formula, both in symbols.
+  Chain hint(LineId id) {
+    return new Chain(
+        numerals.symbol(id).box(), List.of(new Chain.Link("=", symbols().box(shownFormula(id)))));
+  }
+
   /// The second route to a line, as a formula in symbols and its value.
   Optional<Chain> secondRoute(LineId id) {
     return mask.hides(id)

@@ -2,7 +2,9 @@ package lehrgang.core.page;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.LineId;
@@ -28,6 +30,8 @@ final class GridSetter {
   Grid grid(CellTable table) {
     double largest = table.shade().isEmpty() ? 0 : largest(table);
     boolean signed = hasSigns(table);
+    boolean totals = areGiven(table);
+    Predicate<LineId> given = _ -> totals;
     List<List<GridCell>> cells =
         IntStream.range(0, table.cells().size())
             .mapToObj(
@@ -41,10 +45,17 @@ final class GridSetter {
         table.rows().stream().map(numerals::text).toList(),
         table.columns().stream().map(numerals::text).toList(),
         cells,
-        table.rowTotals().stream().map(this::total).toList(),
-        table.columnTotals().stream().map(this::total).toList(),
-        table.grandTotal().map(this::total),
+        table.rowTotals().stream().filter(given).map(this::total).toList(),
+        table.columnTotals().stream().filter(given).map(this::total).toList(),
+        table.grandTotal().filter(given).map(this::total),
         wording.text("table.total"));
+  }
+
+  /// Totals of numbers that students are to find are not asked of them: they are a check.
+  private boolean areGiven(CellTable table) {
+    return Stream.of(table.rowTotals(), table.columnTotals(), table.grandTotal().stream().toList())
+        .flatMap(List::stream)
+        .allMatch(id -> numerals.mask().of(id) == Appearance.SHOWN);
   }
 
   private double largest(CellTable table) {

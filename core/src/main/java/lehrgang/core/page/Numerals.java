@@ -32,7 +32,6 @@ final class Numerals implements Wording.Numbers {
 
   private static final int LONGEST_IN_LIST = 36;
   private static final int WHOLE_DIGITS = 3;
-  private static final LineId TOTAL = LineId.of("n");
   private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
   private final Derivation derivation;
@@ -41,6 +40,7 @@ final class Numerals implements Wording.Numbers {
   private final Format format;
   private final Wording wording;
   private final Mask mask;
+  private int digitsOfTotal;
 
   /// @param values those that the audience may know
   Numerals(
@@ -117,16 +117,24 @@ final class Numerals implements Wording.Numbers {
       case EXPECTED -> digitsOfTotal() + decimals;
       case DEGREES_OF_FREEDOM, CONDITION, DECISION -> WHOLE_DIGITS;
       case P_VALUE, PROBABILITY, SHARE, CLAIM, LEVEL, STANDARD_ERROR, EFFECT -> 1 + decimals;
-      case CONTRIBUTION, STATISTIC, CRITICAL, RESIDUAL, MEASURE -> WHOLE_DIGITS + decimals;
+      case CONTRIBUTION, CRITICAL, RESIDUAL -> WHOLE_DIGITS - 1 + decimals;
+      case STATISTIC, MEASURE -> WHOLE_DIGITS + decimals;
     };
   }
 
-  private int digitsOfTotal() {
-    return derivation
-        .exact()
-        .find(TOTAL)
-        .map(total -> total.rounded(0).toPlainString().length())
-        .orElse(WHOLE_DIGITS);
+  /// As many as the largest count has.
+  private synchronized int digitsOfTotal() {
+    if (digitsOfTotal == 0) {
+      Evaluation exact = derivation.exact();
+      digitsOfTotal =
+          derivation.lines().values().stream()
+              .filter(line -> line.kind() == Kind.COUNT)
+              .flatMap(line -> exact.find(line.id()).stream())
+              .mapToInt(count -> count.magnitude().rounded(0).toPlainString().length())
+              .max()
+              .orElse(WHOLE_DIGITS);
+    }
+    return digitsOfTotal;
   }
 
   Shown shown(LineId id, Value value) {

@@ -176,6 +176,17 @@ public final class Page {
     return numerals.shown(id);
   }
 
+  /// How many figures and signs a number of the sort of a line has at most, whatever it is: so much
+  /// room an answer needs.
+  public int charactersOf(LineId id) {
+    return numerals.charactersOf(id);
+  }
+
+  /// The formula of a line in symbols, as a hint that puts no number in.
+  public Chain inSymbols(LineId id) {
+    return chains.hint(id);
+  }
+
   /// The part that a line plays; [Role#OTHER] for an id that there is not.
   public Role role(LineId id) {
     return derivation.find(id).map(line -> line.role()).orElse(Role.OTHER);

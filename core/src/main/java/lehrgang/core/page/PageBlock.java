@@ -22,6 +22,9 @@ public sealed interface PageBlock {
   /// What students are asked to do in a step that is not given.
   record Task(String text) implements PageBlock {}
 
+  /// Says where a printed table stands that is needed again.
+  record SeeTable(String text) implements PageBlock {}
+
   record QuestionText(Question question) implements PageBlock {}
 
   /// How the table was counted from records.

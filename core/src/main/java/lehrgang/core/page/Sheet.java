@@ -83,7 +83,8 @@ final class Sheet {
             .findFirst()
             .orElse(steps.size());
     return first < steps.indexOf(step)
-        ? new PageBlock.Task(wording.text(Phrase.of("task.table-above").with("step", first + 1)))
+        ? new PageBlock.SeeTable(
+            wording.text(Phrase.of("task.table-above").with("step", first + 1)))
         : block;
   }
 

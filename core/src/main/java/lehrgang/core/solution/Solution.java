@@ -17,6 +17,8 @@ import lehrgang.core.number.NumberStyle;
 /// @param students  what students see of each step, by step id; a step that is missing is given
 /// @param wording   the instructor's own sentences, by key
 /// @param origin    the records that the table was counted from; empty for a table that was typed
+/// @param sheet     how it is handed out
+/// @param sheet     how it is handed out
 public record Solution(
     Question question,
     Locale language,
@@ -25,8 +27,9 @@ public record Solution(
     Choices choices,
     Map<String, StudentView> students,
     Map<String, String> wording,
-    Optional<Origin> origin) {
-  /// A solution whose table was typed.
+    Optional<Origin> origin,
+    SheetChoices sheet) {
+  /// A solution whose table was typed, with the usual sheet.
   public Solution(
       Question question,
       Locale language,
@@ -35,7 +38,16 @@ public record Solution(
       Choices choices,
       Map<String, StudentView> students,
       Map<String, String> wording) {
-    this(question, language, table, procedure, choices, students, wording, Optional.empty());
+    this(
+        question,
+        language,
+        table,
+        procedure,
+        choices,
+        students,
+        wording,
+        Optional.empty(),
+        SheetChoices.usual());
   }
 
   public Solution {
@@ -55,12 +67,22 @@ public record Solution(
 
   /// With another question.
   public Solution withQuestion(Question changed) {
-    return new Solution(changed, language, table, procedure, choices, students, wording, origin);
+    return new Solution(
+        changed, language, table, procedure, choices, students, wording, origin, sheet);
   }
 
   /// With a table that was typed, or changed by hand: it no longer comes from records.
   public Solution withTable(TableEntry changed) {
-    return new Solution(question, language, changed, procedure, choices, students, wording);
+    return new Solution(
+        question,
+        language,
+        changed,
+        procedure,
+        choices,
+        students,
+        wording,
+        Optional.empty(),
+        sheet);
   }
 
   /// With a table counted from records.
@@ -73,31 +95,36 @@ public record Solution(
         choices,
         students,
         wording,
-        Optional.of(counted));
+        Optional.of(counted),
+        sheet);
   }
 
   /// With another procedure.
   ///
   /// @param changed its id
   public Solution withProcedure(String changed) {
-    return new Solution(question, language, table, changed, choices, students, wording, origin);
+    return new Solution(
+        question, language, table, changed, choices, students, wording, origin, sheet);
   }
 
   /// With other choices.
   public Solution withChoices(Choices changed) {
-    return new Solution(question, language, table, procedure, changed, students, wording, origin);
+    return new Solution(
+        question, language, table, procedure, changed, students, wording, origin, sheet);
   }
 
   /// With another choice of what students get, by step.
   public Solution withStudentViews(Map<String, StudentView> changed) {
-    return new Solution(question, language, table, procedure, choices, changed, wording, origin);
+    return new Solution(
+        question, language, table, procedure, choices, changed, wording, origin, sheet);
   }
 
   /// With another choice of what students get of one step.
   public Solution withStudentView(String step, StudentView view) {
     Map<String, StudentView> changed = new LinkedHashMap<>(students);
     changed.put(step, view);
-    return new Solution(question, language, table, procedure, choices, changed, wording, origin);
+    return new Solution(
+        question, language, table, procedure, choices, changed, wording, origin, sheet);
   }
 
   /// With a sentence of the instructor's own; a blank one sets it back.
@@ -108,6 +135,13 @@ public record Solution(
     } else {
       changed.put(key, sentence);
     }
-    return new Solution(question, language, table, procedure, choices, students, changed, origin);
+    return new Solution(
+        question, language, table, procedure, choices, students, changed, origin, sheet);
+  }
+
+  /// Handed out in another way.
+  public Solution withSheet(SheetChoices changed) {
+    return new Solution(
+        question, language, table, procedure, choices, students, wording, origin, changed);
   }
 }

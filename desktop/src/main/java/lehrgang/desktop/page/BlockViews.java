@@ -45,6 +45,7 @@ public final class BlockViews {
       case PageBlock.Paragraph(_, var spans) -> sentence(spans);
       case PageBlock.Remark remark -> remark(remark);
       case PageBlock.Task(var text) -> Labels.label(text, Style.TASK);
+      case PageBlock.SeeTable(var text) -> Labels.label(text, Style.TASK);
       case PageBlock.QuestionText _ -> editors.question();
       case PageBlock.Provenance provenance -> editors.provenance(provenance);
       case PageBlock.DataTable(var layers) -> editors.table(layers);

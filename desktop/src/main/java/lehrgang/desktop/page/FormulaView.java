@@ -11,6 +11,8 @@ import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Speech;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.page.FormulaPainter.Piece;
+import lehrgang.documents.typeset.ChainRows;
+import lehrgang.documents.typeset.ChainRows.Row;
 import lehrgang.documents.typeset.FormulaSetter.Weight;
 import lehrgang.documents.typeset.Setting;
 
@@ -21,7 +23,6 @@ final class FormulaView extends Region {
   private static final double SMALLEST = 9.5;
 
   private final List<Part> parts;
-  private final double indent;
 
   /// Part of a formula in its place, with its nodes.
   private record Laid(Setting setting, List<Piece> pieces) {
@@ -42,7 +43,6 @@ final class FormulaView extends Region {
         settings.stream()
             .map(terms -> new Part(terms.stream().map(term -> laid(term, painter)).toList()))
             .toList();
-    this.indent = parts.getFirst().width();
     getStyleClass().add(Style.FORMULA);
     setAccessibleRole(AccessibleRole.TEXT);
     setAccessibleText(speech);
@@ -90,47 +90,17 @@ final class FormulaView extends Region {
     return terms.stream().mapToDouble(Setting::width).sum();
   }
 
-  private record Row(List<Laid> parts, double left) {
-    double width() {
-      return left + parts.stream().mapToDouble(Laid::width).sum();
-    }
-
-    double ascent() {
-      return parts.stream().mapToDouble(part -> part.setting().ascent()).max().orElse(0);
-    }
-
-    double descent() {
-      return parts.stream().mapToDouble(part -> part.setting().descent()).max().orElse(0);
-    }
-
-    double height() {
-      return ascent() + descent();
-    }
+  private List<Row<Laid>> rows(double width) {
+    return ChainRows.of(parts.stream().map(Part::terms).toList(), Laid::width, width);
   }
 
-  private List<Row> rows(double width) {
-    List<Row> rows = new ArrayList<>();
-    List<Laid> current = new ArrayList<>(parts.getFirst().terms());
-    double used = indent;
-    for (Part part : parts.subList(1, parts.size())) {
-      boolean first = rows.isEmpty() && current.size() == 1;
-      boolean whole = indent + part.width() <= width;
-      List<List<Laid>> pieces =
-          whole ? List.of(part.terms()) : part.terms().stream().map(List::of).toList();
-      for (List<Laid> piece : pieces) {
-        double wide = piece.stream().mapToDouble(Laid::width).sum();
-        if (!first && used + wide > width) {
-          rows.add(new Row(current, rows.isEmpty() ? 0 : indent));
-          current = new ArrayList<>();
-          used = indent;
-        }
-        first = false;
-        current.addAll(piece);
-        used += wide;
-      }
-    }
-    rows.add(new Row(current, rows.isEmpty() ? 0 : indent));
-    return rows;
+  private static double ascent(Row<Laid> row) {
+    return row.parts().stream().mapToDouble(part -> part.setting().ascent()).max().orElse(0);
+  }
+
+  private static double height(Row<Laid> row) {
+    return ascent(row)
+        + row.parts().stream().mapToDouble(part -> part.setting().descent()).max().orElse(0);
   }
 
   private double available(double width) {
@@ -154,9 +124,9 @@ final class FormulaView extends Region {
 
   @Override
   protected double computePrefHeight(double width) {
-    List<Row> rows = rows(available(width));
+    List<Row<Laid>> rows = rows(available(width));
     return snappedTopInset()
-        + rows.stream().mapToDouble(Row::height).sum()
+        + rows.stream().mapToDouble(FormulaView::height).sum()
         + LINE_GAP * (rows.size() - 1)
         + snappedBottomInset();
   }
@@ -169,14 +139,14 @@ final class FormulaView extends Region {
   @Override
   public double getBaselineOffset() {
     double spare = Math.max(0, (getHeight() - computePrefHeight(getWidth())) / 2);
-    return snappedTopInset() + spare + rows(Double.MAX_VALUE).getFirst().ascent();
+    return snappedTopInset() + spare + ascent(rows(Double.MAX_VALUE).getFirst());
   }
 
   @Override
   protected void layoutChildren() {
     double y = snappedTopInset() + Math.max(0, (getHeight() - computePrefHeight(getWidth())) / 2);
-    for (Row row : rows(available(getWidth()))) {
-      double baseline = y + row.ascent();
+    for (Row<Laid> row : rows(available(getWidth()))) {
+      double baseline = y + ascent(row);
       double x = snappedLeftInset() + row.left();
       for (Laid part : row.parts()) {
         for (Piece piece : part.pieces()) {
@@ -184,7 +154,7 @@ final class FormulaView extends Region {
         }
         x += part.width();
       }
-      y += row.height() + LINE_GAP;
+      y += height(row) + LINE_GAP;
     }
   }
 

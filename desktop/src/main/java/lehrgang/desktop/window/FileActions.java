@@ -26,7 +26,9 @@ import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
-import lehrgang.documents.handout.HtmlHandout;
+import lehrgang.documents.handout.html.HtmlHandout;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
 
@@ -147,8 +149,8 @@ final class FileActions {
       notices.say(Words.of("stale"));
       return;
     }
-    Page wanted = Page.of(solution.now(), result.get().derivation(), audience);
-    write(path, HtmlHandout.of(wanted, audience));
+    Order order = Order.of(new Solved(solution.now(), result.get().derivation()), audience);
+    write(path, HtmlHandout.of(order));
   }
 
   private void write(Path path, String text) {

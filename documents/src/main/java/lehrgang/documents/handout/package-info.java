@@ -1,6 +1,6 @@
-/// The sheet that a class gets, as one file.
+/// What is handed out: the forms there are, each made by a room of its own.
 ///
-/// Knows pages and figures.
+/// Knows the rooms of the forms.
 ///
-/// A new form of hand-out goes here, made from the same page.
+/// A new form is a room below this one and an entry in [lehrgang.documents.handout.Form].
 package lehrgang.documents.handout;

@@ -1,5 +1,7 @@
 package lehrgang.documents.look;
 
+import java.util.stream.Collectors;
+
 /// Brackets, roots and sums in larger sizes, which the serif has at places of its own
 /// (`make-fonts.py` puts them there).
 public final class TallSigns {
@@ -72,5 +74,16 @@ public final class TallSigns {
   /// Whether a character is one of these.
   public static boolean isTall(int codePoint) {
     return codePoint >= LEFT && codePoint <= SUM.codePointAt(0);
+  }
+
+  /// A text with the usual sign in place of each tall one, as it is searched for and read out.
+  public static String usual(String text) {
+    return text.codePoints()
+        .mapToObj(sign -> isTall(sign) ? usual(sign) : Character.toString(sign))
+        .collect(Collectors.joining());
+  }
+
+  private static String usual(int sign) {
+    return sign < RIGHT ? "(" : sign < ROOT ? ")" : sign < SUM.codePointAt(0) ? "√" : "∑";
   }
 }

@@ -1,8 +1,6 @@
 package lehrgang.documents.look;
 
-import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.Objects;
 
 /// The fonts that ship with the program: a mathematical serif for page and formulas and a humanist
@@ -28,15 +26,6 @@ public enum Typeface {
   /// The font's file, from its beginning.
   public InputStream open() {
     return resource(file + ".ttf");
-  }
-
-  /// The signs of formulas with what a browser needs to set them, as a font for web pages.
-  public static byte[] mathematics() {
-    try (InputStream in = resource("STIXTwoMath-Subset.woff2")) {
-      return in.readAllBytes();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static InputStream resource(String name) {

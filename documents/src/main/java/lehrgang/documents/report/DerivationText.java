@@ -60,6 +60,7 @@ public final class DerivationText {
         paragraph(mark + Span.plain(spans));
       }
       case PageBlock.Task(var task) -> paragraph(task);
+      case PageBlock.SeeTable(var where) -> paragraph(where);
       case PageBlock.QuestionText(var question) -> question(question);
       case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.Provenance provenance -> provenance(provenance);

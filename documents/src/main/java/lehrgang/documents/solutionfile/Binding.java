@@ -23,6 +23,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Spread;
 import lehrgang.core.data.TableForm;
+import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.StudentView;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -45,6 +46,9 @@ final class Binding {
           .withConfigOverride(Map.class, each -> each.setNullHandling(EMPTY))
           .addMixIn(TableForm.class, Keyed.class)
           .addMixIn(StudentView.class, Keyed.class)
+          .addMixIn(SheetChoices.PaperSize.class, Keyed.class)
+          .addMixIn(SheetChoices.WorkingRoom.class, Keyed.class)
+          .addMixIn(SheetChoices.With.class, Keyed.class)
           .addMixIn(DecimalSign.class, Keyed.class)
           .addMixIn(Missing.class, Keyed.class)
           .addMixIn(Recipe.Form.class, Keyed.class)

@@ -17,12 +17,14 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
+import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.ChoicesText;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
 import lehrgang.documents.solutionfile.SolutionText.QuestionText;
+import lehrgang.documents.solutionfile.SolutionText.SheetText;
 import lehrgang.documents.solutionfile.SolutionText.TableText;
 
 /// Turns what a file has into a solution, and a solution into what its file is to have.
@@ -84,7 +86,19 @@ final class SolutionForms {
         text.choices().isPresent() ? choices(text.choices().get()) : Choices.usual(),
         students(text.students()),
         texts(text.wording()),
-        new OriginForms(name).read(data, table));
+        new OriginForms(name).read(data, table),
+        text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()));
+  }
+
+  private static SheetChoices sheet(SheetText text) {
+    SheetChoices usual = SheetChoices.usual();
+    return new SheetChoices(
+        text.course(),
+        text.title(),
+        text.due(),
+        text.paper().orElse(usual.paper()),
+        text.room().orElse(usual.room()),
+        text.with().map(Set::copyOf).orElse(usual.with()));
   }
 
   private TableEntry table(TableText text) throws FileProblem {
@@ -211,7 +225,20 @@ final class SolutionForms {
         solution.procedure(),
         Optional.of(choices(solution.choices())),
         new LinkedHashMap<>(solution.students()),
-        new LinkedHashMap<>(solution.wording()));
+        new LinkedHashMap<>(solution.wording()),
+        Optional.of(solution.sheet())
+            .filter(sheet -> !sheet.equals(SheetChoices.usual()))
+            .map(SolutionForms::sheet));
+  }
+
+  private static SheetText sheet(SheetChoices sheet) {
+    return new SheetText(
+        sheet.course(),
+        sheet.sheet(),
+        sheet.due(),
+        Optional.of(sheet.paper()),
+        Optional.of(sheet.room()),
+        Optional.of(List.copyOf(sheet.with())));
   }
 
   private static TableText table(TableEntry table) {

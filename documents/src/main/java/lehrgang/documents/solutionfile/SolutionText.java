@@ -14,6 +14,9 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Spread;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.TableForm;
+import lehrgang.core.solution.SheetChoices.PaperSize;
+import lehrgang.core.solution.SheetChoices.With;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
 
 /// A solution as its file has it: the shape that the JSON library binds, field by field. A text, a
 /// list or a map that is missing is empty; what else may be missing is an [Optional].
@@ -29,7 +32,8 @@ record SolutionText(
     String procedure,
     Optional<ChoicesText> choices,
     Map<String, Object> students,
-    Map<String, Object> wording) {
+    Map<String, Object> wording,
+    @JsonInclude(Include.NON_EMPTY) Optional<SheetText> sheet) {
   record QuestionText(String title, String text, String source) {}
 
   /// @param records empty for a table that was typed, and so are the others
@@ -60,6 +64,18 @@ record SolutionText(
       @JsonInclude(Include.NON_EMPTY) Map<String, Object> numbers,
       Map<String, Object> decimals,
       Optional<Object> roundOnTheWay) {}
+
+  /// How the solution is handed out.
+  ///
+  /// @param with what stands on the sheet besides; empty where nothing was chosen
+  @JsonInclude(Include.NON_EMPTY)
+  record SheetText(
+      String course,
+      String title,
+      String due,
+      Optional<PaperSize> paper,
+      Optional<WorkingRoom> room,
+      Optional<List<With>> with) {}
 
   /// Records that are kept have rows; those in a file of their own have a file instead.
   @JsonInclude(Include.NON_EMPTY)

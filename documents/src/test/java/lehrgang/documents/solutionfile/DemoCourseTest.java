@@ -16,7 +16,9 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.handout.HtmlHandout;
+import lehrgang.documents.handout.html.HtmlHandout;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.report.DerivationJson;
 import lehrgang.documents.report.DerivationText;
 import org.junit.jupiter.api.Test;
@@ -111,7 +113,7 @@ class DemoCourseTest {
     Solution solution = DemoCourse.open(name).solution();
     Derivation derivation = derive(solution);
     for (Audience audience : Audience.values()) {
-      String sheet = HtmlHandout.of(Page.of(solution, derivation, audience), audience);
+      String sheet = HtmlHandout.of(Order.of(new Solved(solution, derivation), audience));
       assertThat(sheet)
           .contains("<math", solution.question().text().substring(0, 20))
           .doesNotContain("{{", ">null");
@@ -138,8 +140,7 @@ class DemoCourseTest {
     Derivation derivation = derive(solution);
     Page full = Page.of(solution, derivation, Audience.FULL);
     String p = full.shown(lehrgang.core.expr.LineId.of("p")).text();
-    String sheet =
-        HtmlHandout.of(Page.of(solution, derivation, Audience.STUDENT), Audience.STUDENT);
+    String sheet = HtmlHandout.of(Order.of(new Solved(solution, derivation), Audience.STUDENT));
     assertThat(sheet).doesNotContain("<mn>" + p + "</mn>");
   }
 

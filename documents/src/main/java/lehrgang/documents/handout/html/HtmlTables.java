@@ -1,4 +1,4 @@
-package lehrgang.documents.handout;
+package lehrgang.documents.handout.html;
 
 import static j2html.TagCreator.bdi;
 import static j2html.TagCreator.caption;
@@ -24,9 +24,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import lehrgang.core.derivation.Role;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Appearance;
+import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
@@ -37,7 +40,16 @@ final class HtmlTables {
   /// A longer list of outcomes shows where it matters.
   private static final int LONGEST_LIST = 24;
 
-  private HtmlTables() {}
+  private static final double BY_HAND = 0.78;
+
+  private final Page page;
+  private final Function<LineId, String> corners;
+
+  /// @param corners what stands in the room for the number of a line
+  HtmlTables(Page page, Function<LineId, String> corners) {
+    this.page = page;
+    this.corners = corners;
+  }
 
   private static ThTag head(String label) {
     return th(bdi(label)).attr("scope", "col");
@@ -53,7 +65,7 @@ final class HtmlTables {
     return all.isEmpty() ? element : element.attr("class", all);
   }
 
-  static DomContent grid(Grid grid, DomContent title) {
+  DomContent grid(Grid grid, DomContent title) {
     boolean totals = !grid.rowTotals().isEmpty();
     return table(
             caption(title),
@@ -70,7 +82,7 @@ final class HtmlTables {
                     (i, label) ->
                         tr(
                             side(label),
-                            each(grid.cells().get(i), HtmlTables::cell),
+                            each(grid.cells().get(i), this::cell),
                             totals ? total(grid.rowTotals().get(i)) : each()))),
             iff(
                 !grid.columnTotals().isEmpty(),
@@ -86,7 +98,10 @@ final class HtmlTables {
     return classed(td(cell.text()), "total", appearance(cell.appearance()), role(cell));
   }
 
-  private static TdTag cell(GridCell cell) {
+  private TdTag cell(GridCell cell) {
+    if (cell.appearance() == Appearance.BLANK) {
+      return asked(cell.line());
+    }
     String shade = cell.shade() > 0 ? "more" : cell.shade() < 0 ? "fewer" : "";
     TdTag shown =
         classed(
@@ -123,7 +138,7 @@ final class HtmlTables {
         .withClass("list");
   }
 
-  static DomContent outcomes(PageBlock.Outcomes outcomes) {
+  DomContent outcomes(PageBlock.Outcomes outcomes) {
     List<DomContent> rows = new ArrayList<>();
     int last = -1;
     for (int k : outcomes.briefly(LONGEST_LIST)) {
@@ -133,7 +148,8 @@ final class HtmlTables {
       last = k;
       rows.add(row(outcomes.outcomes().get(k)));
     }
-    DomContent blank = tr(each(Collections.nCopies(3, "blank"), kind -> td().withClass(kind)));
+    TdTag empty = td(span().withClass("box").withStyle("width:5.5em")).withClass("blank");
+    DomContent blank = tr(each(Collections.nCopies(3, empty), cell -> cell));
     return table(
             thead(tr(head(outcomes.head()), head(outcomes.fraction()), head(outcomes.decimal()))),
             tbody(
@@ -142,9 +158,24 @@ final class HtmlTables {
         .withClass("outcomes");
   }
 
-  private static DomContent row(PageBlock.Outcome outcome) {
+  private TdTag asked(LineId line) {
+    String corner = corners.apply(line);
+    return td(span(iff(!corner.isEmpty(), span(corner).withClass("no")))
+            .withClass("box")
+            .withStyle(
+                String.format(
+                    Locale.ROOT, "width:%.2fem", (page.charactersOf(line) + 1.4) * BY_HAND)))
+        .withClass("blank");
+  }
+
+  private DomContent row(PageBlock.Outcome outcome) {
     return classed(
-        tr(side(outcome.name()), td(outcome.fraction()), td(outcome.decimal())),
+        tr(
+            side(outcome.name()),
+            td(outcome.fraction()),
+            outcome.appearance() == Appearance.BLANK
+                ? asked(outcome.line())
+                : td(outcome.decimal())),
         outcome.share() == PageBlock.Share.SUMMED ? "summed" : "",
         outcome.use() == PageBlock.Use.OWN ? "own" : "",
         appearance(outcome.appearance()));

@@ -1,13 +1,21 @@
-package lehrgang.documents.handout;
+package lehrgang.documents.handout.html;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
-import lehrgang.core.page.Page;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.SheetChoices.With;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.Demo;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
@@ -21,7 +29,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /// The sheets that go to a class.
 class HtmlHandoutTest {
   private static String html(Audience audience) {
-    return HtmlHandout.of(Demo.page(audience), audience);
+    return HtmlHandout.of(Demo.order(Demo.solution(), audience));
   }
 
   @ParameterizedTest
@@ -29,8 +37,10 @@ class HtmlHandoutTest {
   void aSheetIsOneFileThatNeedsNothingElse(Audience audience) {
     assertThat(html(audience))
         .startsWith("<!DOCTYPE html>")
-        .doesNotContain("<script", "<link", "@import", "src=", "url(")
-        .contains("<math>", "<svg ", "@media print", "name=\"viewport\"");
+        .doesNotContain("<script", "<link", "@import", "src=")
+        .doesNotContainPattern("url\\((?!data:)")
+        .contains("<math>", "@media print", "name=\"viewport\"", "font/woff2");
+    assertThat(html(Audience.FULL)).contains("<svg ");
   }
 
   static Stream<Arguments> everySheet() {
@@ -39,9 +49,7 @@ class HtmlHandoutTest {
   }
 
   private static String html(String name, Audience audience) {
-    Solution solution = DemoCourse.open(name).solution();
-    Derivation derivation = Demo.derivation(solution);
-    return HtmlHandout.of(Page.of(solution, derivation, audience), audience);
+    return HtmlHandout.of(Demo.order(DemoCourse.open(name).solution(), audience));
   }
 
   @ParameterizedTest
@@ -76,7 +84,7 @@ class HtmlHandoutTest {
         Demo.solution()
             .withTable(
                 Demo.solution().table().withRowLabel(0, "מסלול האגם").withColumnLabel(1, "قيظ"));
-    Document sheet = Jsoup.parse(HtmlHandout.of(Demo.page(solution, Audience.FULL), Audience.FULL));
+    Document sheet = Jsoup.parse(HtmlHandout.of(Demo.order(solution, Audience.FULL)));
     assertThat(sheet.select("th bdi").eachText())
         .contains("\u2068מסלול האגם\u2069", "\u2068قيظ\u2069");
     assertThat(sheet.select("th").stream().filter(head -> !head.text().isEmpty()))
@@ -99,7 +107,7 @@ class HtmlHandoutTest {
   void theWorksheetHoldsNoAnswerNotEvenUnseen() {
     String sheet = html(Audience.STUDENT);
     assertThat(sheet)
-        .contains("class=\"blank\"", "Name", "73.33", "Find the others")
+        .contains("class=\"box\"", "Name", "73.33", "Find the others")
         .contains("<td>9.488</td>")
         .doesNotContain("14.10", "0.0070", "46.67", "4.033", "Reject", "--tint:0", "\"picked\"");
   }
@@ -119,9 +127,49 @@ class HtmlHandoutTest {
                     .withRowLabel(0, "<script>alert(1)</script>")
                     .withColumnLabel(0, "a & \"b\" {{c}}")
                     .withVariables("<b>route</b>", "season"));
-    String html = HtmlHandout.of(Demo.page(nasty, Audience.FULL), Audience.FULL);
+    String html = HtmlHandout.of(Demo.order(nasty, Audience.FULL));
     assertThat(html)
         .doesNotContain("<script>", "<b>route")
         .contains("&lt;script&gt;alert(1)&lt;/script&gt;", "a &amp; &quot;b&quot;");
+  }
+
+  private static Document sheet(SheetChoices choices) {
+    return Jsoup.parse(
+        HtmlHandout.of(Demo.order(Demo.solution().withSheet(choices), Audience.STUDENT)));
+  }
+
+  @Test
+  void theSheetHasWhatWasChosen() {
+    SheetChoices all =
+        SheetChoices.usual()
+            .withHead("Statistics 1", "Sheet 6", "12 December")
+            .withOnly(EnumSet.allOf(With.class));
+    Document full = sheet(all);
+    assertThat(full.select(".head").text())
+        .isEqualTo("Statistics 1 · Sheet 6 · hand in by 12 December Name");
+    assertThat(full.select(".printed td").eachText()).contains("9.488");
+    assertThat(full.select("h2 .points").eachText()).contains("8 points");
+    assertThat(full.select("figure svg")).isNotEmpty();
+    assertThat(full.select(".room.grid")).isNotEmpty();
+    Document none = sheet(all.withOnly(Set.of()).withRoom(WorkingRoom.NONE));
+    assertThat(none.select(".name, .printed, .points, figure, .room")).isEmpty();
+    assertThat(none.select(".chain").size()).isLessThan(full.select(".chain").size());
+  }
+
+  @ParameterizedTest
+  @MethodSource("demos")
+  void everyBlankHasItsNumberTheSameAsOnPaper(String demo) {
+    Solution solution = DemoCourse.open(demo).solution();
+    Solved solved = new Solved(solution, Demo.derivation(solution));
+    Document sheet = Jsoup.parse(HtmlHandout.of(Order.of(solved, Audience.STUDENT)));
+    Set<Integer> numbers =
+        sheet.select(".no").eachText().stream().map(Integer::valueOf).collect(Collectors.toSet());
+    assertThat(numbers)
+        .containsExactlyInAnyOrderElementsOf(
+            IntStream.rangeClosed(1, solved.blanks().count()).boxed().toList());
+  }
+
+  static List<String> demos() {
+    return DemoCourse.names();
   }
 }

@@ -1,4 +1,4 @@
-package lehrgang.documents.handout;
+package lehrgang.documents.handout.html;
 
 import static j2html.TagCreator.bdi;
 import static j2html.TagCreator.details;
@@ -6,11 +6,13 @@ import static j2html.TagCreator.div;
 import static j2html.TagCreator.each;
 import static j2html.TagCreator.em;
 import static j2html.TagCreator.figure;
+import static j2html.TagCreator.h2;
 import static j2html.TagCreator.iff;
 import static j2html.TagCreator.li;
 import static j2html.TagCreator.ol;
 import static j2html.TagCreator.p;
 import static j2html.TagCreator.rawHtml;
+import static j2html.TagCreator.section;
 import static j2html.TagCreator.span;
 import static j2html.TagCreator.strong;
 import static j2html.TagCreator.summary;
@@ -18,7 +20,6 @@ import static j2html.TagCreator.text;
 import static j2html.TagCreator.ul;
 
 import j2html.tags.DomContent;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import lehrgang.core.expr.LineId;
@@ -28,27 +29,86 @@ import lehrgang.core.notation.MathMl;
 import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.SheetChoices.With;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.figure.Draughtsman;
 import lehrgang.documents.figure.Svg;
+import lehrgang.documents.handout.order.PrintedTables;
+import lehrgang.documents.handout.order.Repeats;
+import lehrgang.documents.handout.order.WorkingSpaces;
 
 /// The blocks of a page as elements. Text goes in as it is and is escaped on the way out; only
 /// formulas and figures are ready-made.
 final class HtmlBlocks {
   private static final double FIGURE_WIDTH = 640;
 
+  private static final int LEAST_LINES = 2;
+  private static final int MOST_LINES = 9;
+
   private final Page page;
+  private final Blanks blanks;
+  private final SheetChoices choices;
+  private final PrintedTables printed;
+  private final Repeats repeats;
+  private final HtmlTables tables;
   private final MathMl math;
   private final MathMl inSentence;
 
-  HtmlBlocks(Page page) {
+  /// @param printed where whole printed tables go
+  HtmlBlocks(Page page, Blanks blanks, SheetChoices choices, PrintedTables printed) {
     this.page = page;
-    this.math = new MathMl(this::mark);
+    this.blanks = blanks;
+    this.choices = choices;
+    this.printed = printed;
+    this.repeats = Repeats.in(page);
+    this.tables = new HtmlTables(page, this::corner);
+    this.math = new MathMl(this::mark, this::corner);
     this.inSentence =
-        new MathMl(line -> page.appearance(line) == Appearance.ANSWER ? "answer" : "");
+        new MathMl(
+            line -> page.appearance(line) == Appearance.ANSWER ? "answer" : "", this::corner);
+  }
+
+  private String corner(LineId line) {
+    return blanks.number(line).map(number -> Integer.toString(number)).orElse("");
+  }
+
+  DomContent step(PageStep step) {
+    int points = blanks.in(step.id()).size();
+    boolean counted =
+        points > 0 && choices.has(With.POINTS) && page.lens().audience() != Audience.FULL;
+    return section(
+            h2(
+                span(Integer.toString(step.number())).withClass("number"),
+                text(" " + step.title()),
+                iff(counted, each(text(" "), span(points(points)).withClass("points")))),
+            each(step.blocks(), this::of),
+            room(step))
+        .withId(step.id());
+  }
+
+  private String points(int points) {
+    return page.wording()
+        .text(Phrase.of(points == 1 ? "sheet.point" : "sheet.points").with("count", points));
+  }
+
+  /// Room to work in, on a sheet with blanks.
+  private DomContent room(PageStep step) {
+    boolean asks = page.lens().audience() == Audience.STUDENT && choices.room() != WorkingRoom.NONE;
+    int lines = asks ? WorkingSpaces.squares(page, step) : 0;
+    return lines == 0
+        ? each()
+        : div()
+            .withClasses("room", choices.room().key())
+            .withStyle("--squares:%d".formatted(Math.clamp(lines, LEAST_LINES, MOST_LINES)))
+            .attr("aria-hidden", "true");
   }
 
   private String mark(LineId line) {
@@ -69,22 +129,25 @@ final class HtmlBlocks {
       case PageBlock.Remark(var tone, _, var spans) ->
           p(spans(spans)).withClasses("remark", tone.name().toLowerCase(Locale.ROOT));
       case PageBlock.Task(var text) -> p(text).withClass("task");
+      case PageBlock.SeeTable _ -> each();
       case PageBlock.QuestionText(var question) ->
           p(question.text().isBlank() ? question.title() : question.text()).withClass("question");
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> tables(layers);
-      case PageBlock.Grids(var grids) -> tables(grids);
+      case PageBlock.Grids(var grids) -> tables(repeats.without(grids));
       case PageBlock.Worked worked -> working(worked);
       case PageBlock.WrittenOut(var heading, var chains) ->
           folded(heading, each(chains, chain -> div(chain(chain)).withClasses("working", "inner")));
       case PageBlock.Iterations iterations -> HtmlTables.list(iterations, this::folded);
-      case PageBlock.Figure(var figure) -> drawn(figure);
-      case PageBlock.Excerpt excerpt -> HtmlTables.excerpt(excerpt);
+      case PageBlock.Figure(var figure) ->
+          page.lens().audience() != Audience.STUDENT || choices.has(With.CURVE)
+              ? drawn(figure)
+              : each();
+      case PageBlock.Excerpt excerpt -> excerpt(excerpt);
       case PageBlock.Ways _ -> each();
       case PageBlock.Outcomes outcomes -> outcomes(outcomes);
       case PageBlock.Report(var text) -> p(text).withClass("report");
-      case PageBlock.AnswerSpace(var lines) ->
-          each(Collections.nCopies(lines, "answer-line"), line -> div().withClass(line));
+      case PageBlock.AnswerSpace _ -> each();
     };
   }
 
@@ -134,7 +197,7 @@ final class HtmlBlocks {
   private DomContent tables(List<PageBlock.Grid> grids) {
     return grids.isEmpty()
         ? each()
-        : div(each(grids, grid -> HtmlTables.grid(grid, spans(grid.title())))).withClass("tables");
+        : div(each(grids, grid -> tables.grid(grid, spans(grid.title())))).withClass("tables");
   }
 
   private DomContent working(PageBlock.Worked worked) {
@@ -145,6 +208,9 @@ final class HtmlBlocks {
             .toList();
     return div(
             iff(!worked.asked().isEmpty(), p(bdi(worked.asked())).withClass("asked")),
+            iff(
+                worked.appearance() == Appearance.BLANK && choices.has(With.HINTS),
+                chain(page.inSymbols(worked.line()))),
             chain(worked.chain()),
             iff(!others.isEmpty(), allOf(worked.line(), others)))
         .withClass("working");
@@ -152,7 +218,7 @@ final class HtmlBlocks {
 
   /// The workings of the rest of a family: folded away, except in a key, which prints them.
   private DomContent allOf(LineId shown, List<LineId> others) {
-    String heading = page.family(shown) + ": " + page.wording().text("sheet.all");
+    String heading = page.family(shown) + ": " + page.wording().text("sheet.others");
     DomContent workings =
         each(
             others,
@@ -188,8 +254,17 @@ final class HtmlBlocks {
             .withClass("terms");
   }
 
-  private static DomContent outcomes(PageBlock.Outcomes outcomes) {
-    return each(
-        HtmlTables.outcomes(outcomes), outcomes.figure().map(HtmlBlocks::drawn).orElse(each()));
+  private DomContent outcomes(PageBlock.Outcomes outcomes) {
+    return each(tables.outcomes(outcomes), outcomes.figure().map(HtmlBlocks::drawn).orElse(each()));
+  }
+
+  /// A whole printed table stands at the end.
+  private DomContent excerpt(PageBlock.Excerpt excerpt) {
+    if (!excerpt.isWhole()) {
+      return HtmlTables.excerpt(excerpt);
+    }
+    return choices.has(With.TABLE) && printed.add(excerpt)
+        ? p(page.wording().text("sheet.table-at-end")).withClass("asked")
+        : each();
   }
 }

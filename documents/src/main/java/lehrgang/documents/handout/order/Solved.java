@@ -1,0 +1,25 @@
+package lehrgang.documents.handout.order;
+
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
+
+/// A solution and what it was worked out to.
+public record Solved(Solution solution, Derivation derivation) {
+  /// As it reads for an audience.
+  public Page page(Audience audience) {
+    return Page.of(solution, derivation, audience);
+  }
+
+  /// The blanks of its sheet.
+  public Blanks blanks() {
+    return Blanks.of(page(Audience.STUDENT));
+  }
+
+  /// What it is called; empty where it has no title yet.
+  public String title() {
+    return solution.question().title();
+  }
+}
