@@ -94,6 +94,7 @@ class RoomsTest {
     String aView = documents + " desktop.kit desktop.desk";
     know(rooms, "desktop.page", aView);
     know(rooms, "desktop.start", aView);
+    know(rooms, "desktop.handout", aView);
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
     know(rooms, "desktop.write.table", aView + " desktop.page");
@@ -101,7 +102,7 @@ class RoomsTest {
     know(
         rooms,
         "desktop.window",
-        aView + " desktop.page desktop.start desktop.records desktop.write");
+        aView + " desktop.page desktop.start desktop.records desktop.write desktop.handout");
     know(rooms, "app", documents + " desktop.window");
     return rooms;
   }

@@ -46,6 +46,14 @@ public final class Style {
   public static final String FULL = "full";
   public static final String GRAND_TOTAL = "grand-total";
   public static final String HAND_OUT = "hand-out";
+  public static final String HANDOUT_CHOICES = "handout-choices";
+  public static final String HANDOUT_FIELD = "handout-field";
+  public static final String HANDOUT_GROUP = "handout-group";
+  public static final String HANDOUT_HEADING = "handout-heading";
+  public static final String HANDOUT_HINT = "handout-hint";
+  public static final String HANDOUT_OTHER = "handout-other";
+  public static final String HANDOUT_PANEL = "handout-panel";
+  public static final String HANDOUT_VIEW = "handout-view";
   public static final String HEADER = "header";
   public static final String HEADER_MENU = "header-menu";
   public static final String HEADER_SUBTITLE = "header-subtitle";
@@ -145,6 +153,10 @@ public final class Style {
   public static final String ROW_TOTAL = "row-total";
   public static final String SEGMENTS = "segments";
   public static final String SENTENCE = "sentence";
+  public static final String SHEET = "sheet";
+  public static final String SHEETS = "sheets";
+  public static final String SHEETS_EMPTY = "sheets-empty";
+  public static final String SHEETS_PANE = "sheets-pane";
   public static final String SIDEWAYS = "sideways";
   public static final String SIGN_TEXT = "sign-text";
   public static final String STALE_NOTE = "stale-note";

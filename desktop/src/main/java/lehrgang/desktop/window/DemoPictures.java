@@ -22,6 +22,8 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Pictures of the main view with the demo, for a machine without a display and for the guide.
 public final class DemoPictures {
+  private static final long PAUSE = 30;
+
   private final Path folder;
   private final MainWindow window;
   private final List<Path> written = new ArrayList<>();
@@ -103,6 +105,32 @@ public final class DemoPictures {
     save("records");
     FxTurn.run(() -> window.faces().showStart());
     save("start");
+    FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open("route-and-season")));
+    FxTurn.run(
+        () ->
+            window
+                .desk()
+                .solution()
+                .edit(
+                    "",
+                    now ->
+                        now.withSheet(
+                            now.sheet()
+                                .withHead("Statistics 1, group 17", "Sheet 6", "12 December"))));
+    FxTurn.run(() -> window.faces().showHandOut());
+    paintPages();
+    save("hand-out");
+  }
+
+  private void paintPages() throws IOException {
+    try {
+      while (FxTurn.call(() -> window.faces().handing().paintedPages()) == 0) {
+        Thread.sleep(PAUSE);
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IOException(e);
+    }
   }
 
   private Node lookup(String id) {

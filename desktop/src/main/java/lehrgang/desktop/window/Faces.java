@@ -7,10 +7,12 @@ import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
+import lehrgang.core.page.Audience;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
@@ -34,6 +36,7 @@ final class Faces extends StackPane {
   private final BorderPane writing = new BorderPane();
   private final StartView start;
   private final RecordsView records;
+  private final HandOutView handing;
   private boolean beginsAnew;
 
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
@@ -43,14 +46,15 @@ final class Faces extends StackPane {
     this.write = new WriteView(desk);
     this.start = new StartView(beginnings(), recent);
     this.records = new RecordsView(arrivals());
-    writing.setTop(new HeaderBar(desk, files, this::showStart, toggleTheme));
+    this.handing = new HandOutView(desk, files.handingOut(this::showWrite));
+    writing.setTop(new HeaderBar(desk, files, this::showStart, this::showHandOut, toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.saveFigure(event.figure()));
     addEventHandler(TableEvent.COPY, event -> files.copyTable(event.grid(), event.digits()));
     addEventHandler(TableEvent.SAVE, event -> files.saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-    getChildren().addAll(writing, start, records, notice);
+    getChildren().addAll(writing, start, records, handing, notice);
     showWrite();
   }
 
@@ -98,10 +102,34 @@ final class Faces extends StackPane {
     inFront(writing);
   }
 
+  /// Shows the pages that are handed out; those that were on the page go on to be.
+  void showHandOut() {
+    Audience seen = desk.worked().audience().get();
+    if (seen != Audience.FULL) {
+      handing.show(seen);
+    }
+    inFront(handing);
+  }
+
+  /// Shows the pages, or prints those that are shown.
+  void handOut() {
+    if (handing.isVisible()) {
+      handing.print();
+    } else {
+      showHandOut();
+    }
+  }
+
+  HandOutView handing() {
+    return handing;
+  }
+
   private void inFront(Node face) {
     writing.setVisible(face == writing);
     start.setVisible(face == start);
     records.setVisible(face == records);
+    handing.setVisible(face == handing);
+    handing.setInSight(face == handing);
   }
 
   boolean isAtStart() {
@@ -112,7 +140,7 @@ final class Faces extends StackPane {
   ///
   /// @return whether there was
   boolean leave() {
-    if (start.isVisible()) {
+    if (start.isVisible() || handing.isVisible()) {
       showWrite();
       return true;
     }

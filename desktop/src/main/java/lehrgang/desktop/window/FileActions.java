@@ -11,24 +11,29 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;
+import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
-import lehrgang.documents.handout.html.HtmlHandout;
+import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
 
@@ -136,21 +141,67 @@ final class FileActions {
     }
   }
 
-  void handOut(Audience audience) {
-    FileChooser chooser = chooser("file.pages", "*.html");
-    chooser.setInitialFileName(suggestedName() + "-" + audience.key() + ".html");
-    chosen(chooser).ifPresent(path -> handOut(path, audience));
+  /// What the view for handing out needs.
+  HandOutView.Use handingOut(Runnable leave) {
+    return new HandOutView.Use() {
+      @Override
+      public void leave() {
+        leave.run();
+      }
+
+      @Override
+      public void save(Order order, Form form) {
+        FileChooser chooser = chooser("file." + form.key(), "*" + form.ending());
+        chooser.setInitialFileName(suggestedName() + "-" + order.audience().key() + form.ending());
+        chosen(chooser).ifPresent(path -> handOut(path, order, form));
+      }
+
+      @Override
+      public void print(byte[] pdf) {
+        Printing.of(pdf, window.get(), notices);
+      }
+
+      @Override
+      public List<Solved> more() {
+        FileChooser chooser = chooser("file.solutions", "*" + ENDING);
+        return Optional.ofNullable(chooser.showOpenMultipleDialog(window.get()))
+            .orElse(List.of())
+            .stream()
+            .map(File::toPath)
+            .flatMap(path -> solved(path).stream())
+            .toList();
+      }
+    };
   }
 
-  void handOut(Path path, Audience audience) {
-    Optional<Sight.Result> result =
-        Optional.of(worked.now()).filter(Sight::isCurrent).flatMap(Sight::result);
-    if (result.isEmpty()) {
-      notices.say(Words.of("stale"));
-      return;
+  /// A solution from a file, worked out; what keeps it from that is said.
+  Optional<Solved> solved(Path path) {
+    try {
+      Solution other = SolutionFile.load(path).solution();
+      return switch (Procedures.workAtOnce(other)) {
+        case Procedure.Derived(var derivation) -> Optional.of(new Solved(other, derivation));
+        case Procedure.Refused(var problems) -> {
+          notices.say(
+              Words.of(
+                  "handout.cannot",
+                  path.getFileName(),
+                  Wording.english().text(problems.getFirst().sentence())));
+          yield Optional.empty();
+        }
+      };
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return Optional.empty();
     }
-    Order order = Order.of(new Solved(solution.now(), result.get().derivation()), audience);
-    write(path, HtmlHandout.of(order));
+  }
+
+  void handOut(Path path, Order order, Form form) {
+    try {
+      WholeFile.write(path, form.make(order));
+      notices.say(Words.of("status.written", path.getFileName()));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+    }
   }
 
   private void write(Path path, String text) {

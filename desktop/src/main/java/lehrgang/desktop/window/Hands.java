@@ -41,6 +41,7 @@ final class Hands {
     shortcut(KeyCode.SUBTRACT, zoom::out);
     shortcut(KeyCode.DIGIT0, zoom::reset);
     shortcut(KeyCode.N, faces::showStart);
+    shortcut(KeyCode.P, faces::handOut);
     keys.put(new KeyCodeCombination(KeyCode.LEFT, KeyCombination.ALT_DOWN), faces.write()::back);
   }
 

@@ -7,8 +7,6 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -40,7 +38,8 @@ final class HeaderBar extends HBox {
   /// What the subtitle may say, the longest first; it says what there is room for.
   private List<String> subtitles = List.of();
 
-  HeaderBar(Desk desk, FileActions files, Runnable toStart, Runnable toggleTheme) {
+  HeaderBar(
+      Desk desk, FileActions files, Runnable toStart, Runnable toHandOut, Runnable toggleTheme) {
     OpenSolution solution = desk.solution();
     getStyleClass().add(Style.HEADER);
     title.getStyleClass().add(Style.HEADER_TITLE);
@@ -82,7 +81,7 @@ final class HeaderBar extends HBox {
             open,
             save,
             icon("fth-moon", "dark", toggleTheme),
-            handOut(files));
+            handOut(toHandOut));
     solution.subscribe(this::show);
   }
 
@@ -99,18 +98,9 @@ final class HeaderBar extends HBox {
     return button;
   }
 
-  private static Node handOut(FileActions files) {
-    List<MenuItem> items =
-        Arrays.stream(Audience.values())
-            .map(
-                audience -> {
-                  MenuItem item = new MenuItem(Words.of("hand-out." + audience.key()));
-                  item.setOnAction(_ -> files.handOut(audience));
-                  return item;
-                })
-            .toList();
-    MenuButton button = new MenuButton(Words.of("hand-out"));
-    button.getItems().setAll(items);
+  private static Node handOut(Runnable toHandOut) {
+    Button button = new Button(Words.of("hand-out"));
+    button.setOnAction(_ -> toHandOut.run());
     button.setId("hand-out");
     button.getStyleClass().add(Style.HAND_OUT);
     button.setMinWidth(Region.USE_PREF_SIZE);

@@ -20,7 +20,6 @@ import javafx.stage.Stage;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
-import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
@@ -286,17 +285,6 @@ class WriteViewTest {
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(Files.readString(file)).contains("[45, 55, 24]");
     assertThat(Files.readString(folder.resolve("register.lehrgang~"))).contains("[44, 55, 24]");
-  }
-
-  @Test
-  void sheetsAreHandedOutFromTheWindow() throws Exception {
-    Path sheet = folder.resolve("sheet.html");
-    FxTurn.run(() -> driver.window().faces().files().handOut(sheet, Audience.STUDENT));
-    assertThat(Files.readString(sheet)).contains("Worksheet", "Find the others");
-    FxTurn.run(
-        () ->
-            driver.window().faces().files().handOut(folder.resolve("no/such.html"), Audience.KEY));
-    assertThat(driver.isShown("could not be written")).isTrue();
   }
 
   @Test

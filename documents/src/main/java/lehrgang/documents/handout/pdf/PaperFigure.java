@@ -12,7 +12,7 @@ import lehrgang.documents.figure.Drawing.Point;
 import lehrgang.documents.look.Typeface;
 import lehrgang.documents.paper.Element;
 import lehrgang.documents.paper.Paint;
-import lehrgang.documents.paper.Picture;
+import lehrgang.documents.paper.Pictured;
 import lehrgang.documents.paper.Slab;
 
 /// A figure as paints on paper.
@@ -29,7 +29,7 @@ final class PaperFigure {
     Drawing drawing = Draughtsman.draw(spec, width / SCALE);
     List<Paint> paints = new ArrayList<>();
     drawing.shapes().forEach(shape -> add(shape, paints));
-    return Picture.of(paints, width, drawing.height() * SCALE, parent, drawing.alternative());
+    return Pictured.of(paints, width, drawing.height() * SCALE, parent, drawing.alternative());
   }
 
   private static void add(Drawing.Shape shape, List<Paint> paints) {
@@ -61,7 +61,7 @@ final class PaperFigure {
       case Drawing.Label label -> {
         Typeface typeface = label.face() == Face.STRONG ? Typeface.SANS_SEMIBOLD : Typeface.SANS;
         paints.addAll(
-            Picture.label(
+            Pictured.label(
                 label.text(),
                 typeface,
                 label.size() * SCALE,

@@ -23,7 +23,7 @@ import lehrgang.documents.paper.HeadLine;
 import lehrgang.documents.paper.Paint;
 import lehrgang.documents.paper.Paper;
 import lehrgang.documents.paper.Pdf;
-import lehrgang.documents.paper.Picture;
+import lehrgang.documents.paper.Pictured;
 import lehrgang.documents.paper.Print;
 import lehrgang.documents.paper.Sentence;
 import lehrgang.documents.paper.TableSetter;
@@ -133,10 +133,10 @@ public final class PdfHandout {
             .distinct()
             .collect(Collectors.joining(" · "));
     paints.addAll(
-        Picture.label(
+        Pictured.label(
             source, Typeface.SANS, PaperLook.SMALL, Palette.SOFT.light(), paper.left(), y, 0));
     paints.addAll(
-        Picture.label(
+        Pictured.label(
             wording.text(Phrase.of("sheet.page").with("page", page).with("of", of)),
             Typeface.SANS,
             PaperLook.SMALL,

@@ -4,8 +4,8 @@ import java.util.List;
 import lehrgang.documents.look.Typeface;
 
 /// A picture on paper.
-public final class Picture {
-  private Picture() {}
+public final class Pictured {
+  private Pictured() {}
 
   /// A picture in one slab.
   ///

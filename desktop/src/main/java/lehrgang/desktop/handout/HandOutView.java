@@ -1,0 +1,179 @@
+package lehrgang.desktop.handout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import lehrgang.core.page.Audience;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Sight;
+import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.handout.Form;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
+
+/// Handing out: few choices at the left, the real pages at the right, both changing together.
+public final class HandOutView extends BorderPane {
+  private final Desk desk;
+  private final Use use;
+  private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.STUDENT);
+  private final ObjectProperty<Form> form = new SimpleObjectProperty<>(Form.PDF);
+  private final List<Solved> others = new ArrayList<>();
+  private final Label title = new Label();
+  private final Label counts = new Label();
+  private final Button save = new Button();
+  private final PagesView pages = new PagesView(this::counted);
+  private final ChoicesPanel choices;
+  private Optional<Order> shown = Optional.empty();
+  private boolean inSight;
+
+  /// What the view needs of the window around it.
+  public interface Use {
+    /// Goes back to writing.
+    void leave();
+
+    /// Asks for a file and writes what was ordered to it.
+    void save(Order order, Form form);
+
+    /// Prints what was ordered, through the system.
+    void print(byte[] pdf);
+
+    /// Asks for solutions that join this one in a problem set; those that cannot be worked out are
+    /// told and left out.
+    List<Solved> more();
+  }
+
+  public HandOutView(Desk desk, Use use) {
+    this.desk = desk;
+    this.use = use;
+    this.choices =
+        new ChoicesPanel(desk.solution(), audience, form, others, this::addMore, this::renew);
+    getStyleClass().add(Style.HANDOUT_VIEW);
+    setTop(bar());
+    setLeft(choices);
+    setCenter(pages);
+    desk.worked().subscribe(_ -> renew());
+    audience.subscribe((_, _) -> renew());
+    form.subscribe((_, now) -> show(now));
+    show(form.get());
+  }
+
+  private HBox bar() {
+    Label name = new Label(Words.of("handout.view"));
+    name.getStyleClass().add(Style.HEADER_TITLE);
+    title.getStyleClass().add(Style.HEADER_SUBTITLE);
+    title.setMinWidth(0);
+    counts.getStyleClass().add(Style.HEADER_SUBTITLE);
+    counts.setId("handout-counts");
+    counts.setMinWidth(Region.USE_PREF_SIZE);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    save.setId("handout-save");
+    save.getStyleClass().add(Style.HAND_OUT);
+    save.setMinWidth(Region.USE_PREF_SIZE);
+    save.setOnAction(
+        _ -> order().ifPresentOrElse(order -> use.save(order, form.get()), this::stale));
+    Button back =
+        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, use::leave);
+    back.setId("handout-back");
+    Button print =
+        Icons.button("fth-printer", Words.of("handout.print"), Style.ICON_BUTTON, this::print);
+    print.setId("handout-print");
+    HBox bar = new HBox(back, name, title, space, counts, print, save);
+    bar.getStyleClass().add(Style.HEADER);
+    return bar;
+  }
+
+  private void show(Form wanted) {
+    save.setText(Words.of("handout.save." + wanted.key()));
+  }
+
+  /// Prints the pages through the system.
+  public void print() {
+    if (order().isEmpty()) {
+      stale();
+    } else {
+      pages.pdf().ifPresent(use::print);
+    }
+  }
+
+  private void stale() {
+    desk.notices().say(Words.of("stale"));
+  }
+
+  private void addMore() {
+    others.addAll(use.more());
+    choices.showOthers();
+    renew();
+  }
+
+  /// Whether the view is in front; one that is not is not kept up to date.
+  public void setInSight(boolean now) {
+    inSight = now;
+    if (now) {
+      choices.show();
+      renew();
+    }
+  }
+
+  /// Shows the sheet for an audience.
+  public void show(Audience whom) {
+    audience.set(whom);
+  }
+
+  /// What is ordered now; empty while the solution cannot be worked out.
+  public Optional<Order> order() {
+    return Optional.of(desk.worked().now())
+        .filter(Sight::isCurrent)
+        .flatMap(Sight::result)
+        .map(
+            result -> {
+              List<Solved> all = new ArrayList<>();
+              all.add(new Solved(desk.solution().now(), result.derivation()));
+              all.addAll(others);
+              return new Order(all, audience.get(), desk.solution().now().sheet());
+            });
+  }
+
+  private void renew() {
+    String name = desk.solution().now().question().title().strip();
+    title.setText(name.isEmpty() ? Words.of("untitled") : name);
+    if (!inSight) {
+      return;
+    }
+    choices.show();
+    Optional<Order> wanted = order();
+    if (!wanted.equals(shown) || wanted.isEmpty()) {
+      shown = wanted;
+      wanted.ifPresentOrElse(pages::show, pages::showNothing);
+    }
+  }
+
+  /// How many pages are painted; 0 before there are any.
+  public int paintedPages() {
+    return pages.painted();
+  }
+
+  private void counted(int count) {
+    List<String> said = new ArrayList<>();
+    said.add(Words.of("handout.pages", count));
+    if (audience.get() != Audience.FULL) {
+      int blanks =
+          shown.stream()
+              .flatMap(order -> order.solutions().stream())
+              .mapToInt(solved -> solved.blanks().count())
+              .sum();
+      said.add(Words.of("handout.blanks", blanks));
+    }
+    counts.setText(String.join(" · ", said));
+  }
+}

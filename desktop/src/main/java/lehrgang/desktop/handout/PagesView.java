@@ -1,0 +1,210 @@
+package lehrgang.desktop.handout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Window;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.pdf.PdfHandout;
+import lehrgang.documents.paper.PdfPages;
+import lehrgang.documents.paper.PdfPages.Picture;
+
+/// The pages of a sheet as they are printed: painted from the PDF itself, beside the interface,
+/// those at the top first. The pages before stay until the new ones are there.
+final class PagesView extends ScrollPane {
+  private static final double GAP = 22;
+  private static final double SMALL = 446;
+  private static final double LARGE = 860;
+
+  private final FlowPane sheets = new FlowPane(GAP, GAP);
+  private final IntConsumer counted;
+  private Optional<BackgroundWork> work = Optional.empty();
+  private Optional<byte[]> pdf = Optional.empty();
+  private Optional<Order> order = Optional.empty();
+  private double width = SMALL;
+
+  /// @param counted told how many pages there are
+  PagesView(IntConsumer counted) {
+    this.counted = counted;
+    sheets.setAlignment(Pos.TOP_LEFT);
+    sheets.getStyleClass().add(Style.SHEETS);
+    setContent(sheets);
+    setFitToWidth(true);
+    getStyleClass().add(Style.SHEETS_PANE);
+  }
+
+  /// The file as it stands on the pages; empty before there is one.
+  Optional<byte[]> pdf() {
+    return pdf;
+  }
+
+  /// How many pages are painted.
+  int painted() {
+    return (int)
+        sheets.getChildren().stream()
+            .filter(sheet -> sheet instanceof StackPane pane && !pane.getChildren().isEmpty())
+            .count();
+  }
+
+  /// There is nothing that could be shown.
+  void showNothing() {
+    work.ifPresent(BackgroundWork::stop);
+    Label label = new Label(Words.of("handout.waiting"));
+    label.getStyleClass().add(Style.SHEETS_EMPTY);
+    sheets.getChildren().setAll(label);
+    pdf = Optional.empty();
+  }
+
+  void show(Order wanted) {
+    order = Optional.of(wanted);
+    work.ifPresent(BackgroundWork::stop);
+    double scale = scale();
+    int first = Math.max(1, (int) Math.ceil(visible()));
+    work =
+        Optional.of(
+            BackgroundWork.begin(
+                (_, stopped) -> Painted.of(PdfHandout.of(wanted), scale, first, stopped),
+                BackgroundWork.Listener.of(painted -> show(painted, scale), this::showNothing)));
+  }
+
+  /// How many pages are in sight at once.
+  private double visible() {
+    return width == SMALL ? 4 : 2;
+  }
+
+  /// Pixels of the screen to a point of the page.
+  private double scale() {
+    Window window = getScene() == null ? null : getScene().getWindow();
+    double dense = window == null ? 1 : Math.max(1, window.getOutputScaleX());
+    return width / 595.28 * dense;
+  }
+
+  private void show(Painted painted, double scale) {
+    pdf = Optional.of(painted.pdf());
+    List<StackPane> pages = new ArrayList<>();
+    for (int page = 0; page < painted.count(); page++) {
+      pages.add(sheet(page, painted));
+    }
+    sheets.getChildren().setAll(pages);
+    counted.accept(painted.count());
+    if (painted.pictures().size() < painted.count()) {
+      rest(painted, scale);
+    }
+  }
+
+  /// Paints the pages further down when those at the top are shown.
+  private void rest(Painted painted, double scale) {
+    int from = painted.pictures().size();
+    work =
+        Optional.of(
+            BackgroundWork.begin(
+                (_, stopped) ->
+                    Painted.pictures(painted.pdf(), scale, from, painted.count(), stopped),
+                BackgroundWork.Listener.of(
+                    pictures -> {
+                      for (int i = 0; i < pictures.size(); i++) {
+                        ((StackPane) sheets.getChildren().get(from + i))
+                            .getChildren()
+                            .setAll(view(pictures.get(i)));
+                      }
+                    },
+                    () -> {})));
+  }
+
+  private StackPane sheet(int page, Painted painted) {
+    StackPane sheet = new StackPane();
+    sheet.getStyleClass().add(Style.SHEET);
+    double height = width * painted.height() / painted.width();
+    sheet.setMinSize(width, height);
+    sheet.setMaxSize(width, height);
+    if (page < painted.pictures().size()) {
+      sheet.getChildren().setAll(view(painted.pictures().get(page)));
+    }
+    sheet.setFocusTraversable(true);
+    sheet.setAccessibleRole(AccessibleRole.BUTTON);
+    sheet.setAccessibleText(Words.of("handout.page", page + 1, painted.count()));
+    Tooltip.install(
+        sheet, new Tooltip(Words.of(width == SMALL ? "handout.larger" : "handout.smaller")));
+    sheet.setOnMouseClicked(_ -> resize(page));
+    sheet.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE) {
+            resize(page);
+            key.consume();
+          }
+        });
+    return sheet;
+  }
+
+  /// Shows the pages large, one below another, or small, side by side.
+  private void resize(int page) {
+    width = width == SMALL ? LARGE : SMALL;
+    int pages = Math.max(1, sheets.getChildren().size());
+    order.ifPresent(this::show);
+    setVvalue(pages == 1 ? 0 : (double) page / (pages - 1));
+  }
+
+  private ImageView view(Picture picture) {
+    WritableImage image = new WritableImage(picture.width(), picture.height());
+    image
+        .getPixelWriter()
+        .setPixels(
+            0,
+            0,
+            picture.width(),
+            picture.height(),
+            PixelFormat.getIntArgbInstance(),
+            picture.pixels(),
+            0,
+            picture.width());
+    ImageView view = new ImageView(image);
+    view.setFitWidth(width);
+    view.setPreserveRatio(true);
+    view.setSmooth(true);
+    return view;
+  }
+
+  /// A PDF and the pictures of its first pages.
+  private record Painted(
+      byte[] pdf, int count, double width, double height, List<Picture> pictures) {
+    static Painted of(byte[] pdf, double scale, int first, BooleanSupplier stopped) {
+      try (PdfPages pages = PdfPages.of(pdf)) {
+        int some = Math.min(first, pages.count());
+        List<Picture> pictures = paint(pages, scale, 0, some, stopped);
+        return new Painted(pdf, pages.count(), pages.width(0), pages.height(0), pictures);
+      }
+    }
+
+    static List<Picture> pictures(
+        byte[] pdf, double scale, int from, int to, BooleanSupplier stopped) {
+      try (PdfPages pages = PdfPages.of(pdf)) {
+        return paint(pages, scale, from, to, stopped);
+      }
+    }
+
+    private static List<Picture> paint(
+        PdfPages pages, double scale, int from, int to, BooleanSupplier stopped) {
+      List<Picture> pictures = new ArrayList<>();
+      for (int page = from; page < to && !stopped.getAsBoolean(); page++) {
+        pictures.add(pages.picture(page, scale));
+      }
+      return pictures;
+    }
+  }
+}

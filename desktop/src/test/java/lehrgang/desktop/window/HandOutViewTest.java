@@ -1,0 +1,175 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Objects;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import lehrgang.core.page.Audience;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.SheetChoices.PaperSize;
+import lehrgang.core.solution.SheetChoices.With;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.desktop.handout.HandOutView;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.handout.Form;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.solutionfile.DemoCourse;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Handing out in the window: choices at one side, the pages at the other.
+class HandOutViewTest {
+  @TempDir private Path folder;
+
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+    driver.press("hand-out");
+    driver.await(this::isPainted);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private HandOutView view() {
+    return driver.window().faces().handing();
+  }
+
+  private boolean isPainted() {
+    return view().paintedPages() > 0 && counts().contains("page");
+  }
+
+  private String counts() {
+    return ((Label) view().lookup("#handout-counts")).getText();
+  }
+
+  private SheetChoices chosen() {
+    return driver.solution().sheet();
+  }
+
+  private void choose(String id, String value) {
+    Node segments = driver.find(id);
+    ToggleButton button =
+        FxTurn.call(
+            () ->
+                segments.lookupAll(".toggle-button").stream()
+                    .map(ToggleButton.class::cast)
+                    .filter(each -> each.getUserData().equals(value))
+                    .findFirst()
+                    .orElseThrow());
+    FxTurn.run(button::fire);
+  }
+
+  @Test
+  void theButtonLeadsToThePagesAndTheArrowBack() {
+    assertThat(FxTurn.call(view()::isVisible)).isTrue();
+    assertThat(FxTurn.call(this::counts)).contains("pages · ", " blanks");
+    driver.press("handout-back");
+    assertThat(FxTurn.call(view()::isVisible)).isFalse();
+    driver.shortcut(KeyCode.CONTROL, KeyCode.P);
+    assertThat(FxTurn.call(view()::isVisible)).isTrue();
+    driver.type(KeyCode.ESCAPE);
+    assertThat(FxTurn.call(view()::isVisible)).isFalse();
+  }
+
+  @Test
+  void choicesAreKeptInTheSolutionAndUndone() {
+    choose("handout-paper", "letter");
+    choose("handout-room", "none");
+    CheckBox hints = (CheckBox) driver.find("handout-with-hints");
+    FxTurn.run(hints::fire);
+    driver.fill("handout-course", "Statistics 1");
+    assertThat(chosen().paper()).isEqualTo(PaperSize.LETTER);
+    assertThat(chosen().room()).isEqualTo(WorkingRoom.NONE);
+    assertThat(chosen().has(With.HINTS)).isTrue();
+    assertThat(chosen().course()).isEqualTo("Statistics 1");
+    for (int i = 0; i < 4; i++) {
+      FxTurn.run(driver.desk().solution()::undo);
+    }
+    assertThat(chosen()).isEqualTo(SheetChoices.usual());
+    assertThat(FxTurn.call(hints::isSelected)).isFalse();
+  }
+
+  @Test
+  void thePagesFollowWhatIsChosen() {
+    String with = FxTurn.call(this::counts);
+    choose("handout-room", "none");
+    driver.await(() -> !counts().equals(with));
+    choose("handout-for", "full");
+    driver.await(() -> !counts().contains("blank"));
+    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.FULL);
+  }
+
+  @Test
+  void whatIsSavedIsWhatIsShownInTheFormThatWasChosen() throws Exception {
+    Order order = FxTurn.call(() -> view().order().orElseThrow());
+    Path pdf = folder.resolve("sheet.pdf");
+    Path page = folder.resolve("sheet.html");
+    FxTurn.run(() -> driver.window().faces().files().handOut(pdf, order, Form.PDF));
+    FxTurn.run(() -> driver.window().faces().files().handOut(page, order, Form.WEB_PAGE));
+    assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+    assertThat(Files.readString(page)).contains("Find the others");
+    assertThat(driver.isShown("sheet.html")).isTrue();
+    FxTurn.run(
+        () ->
+            driver
+                .window()
+                .faces()
+                .files()
+                .handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
+    assertThat(driver.isShown("could not be written")).isTrue();
+  }
+
+  @Test
+  void dataThatCannotBeWorkedOutHaveNoPages() {
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("", now -> now.withTable(now.table().withCell(0, 0, "4.5"))));
+    assertThat(driver.isShown("as soon as the solution can be worked out")).isTrue();
+    assertThat(FxTurn.call(() -> view().order())).isEmpty();
+    FxTurn.run(driver.desk().solution()::undo);
+    driver.await(this::isPainted);
+  }
+
+  @Test
+  void aSolutionThatCannotBeReadJoinsNoSet() throws Exception {
+    Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{}");
+    assertThat(FxTurn.call(() -> driver.window().faces().files().solved(broken))).isEmpty();
+    assertThat(driver.isShown("broken.lehrgang")).isTrue();
+    Path fine = folder.resolve("fine.lehrgang");
+    DemoCourse.open("bunk-rooms").save(fine);
+    assertThat(FxTurn.call(() -> driver.window().faces().files().solved(fine)))
+        .hasValueSatisfying(solved -> assertThat(solved.title()).isNotBlank());
+  }
+
+  @Test
+  void everyChoiceCanBeReachedByKeyAndIsSpoken() {
+    List<String> spoken =
+        FxTurn.call(
+            () ->
+                view().lookupAll("*").stream()
+                    .filter(Node::isFocusTraversable)
+                    .map(Node::getAccessibleText)
+                    .filter(Objects::nonNull)
+                    .toList());
+    assertThat(spoken).contains("For: students", "Paper: A4", "Room for working: grid");
+    assertThat(spoken).anyMatch(text -> text.startsWith("Page 1 of "));
+  }
+}
