@@ -16,7 +16,6 @@ import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
@@ -50,7 +49,8 @@ final class HandOutCommand implements Callable<Integer> {
       names = "--as",
       paramLabel = "FORM",
       description =
-          "pdf or html (one self-contained file). Default: by the ending of OUT, else html.")
+          "pdf, html (one self-contained file), tex or md (figures beside it). Default: by the"
+              + " ending of OUT, else html.")
   private String form;
 
   @Option(names = "--paper", paramLabel = "SIZE", description = "a4 or letter.")
@@ -173,7 +173,7 @@ final class HandOutCommand implements Callable<Integer> {
 
   private static void write(Order order, Form form, Path out) {
     try {
-      WholeFile.write(out, form.make(order));
+      form.write(order, out);
     } catch (FileProblem e) {
       throw new Failure(e.getMessage());
     }

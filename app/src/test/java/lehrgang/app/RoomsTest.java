@@ -81,7 +81,11 @@ class RoomsTest {
     String sheets = core + " documents.look documents.figure documents.handout.order";
     know(rooms, "documents.handout.html", sheets);
     know(rooms, "documents.handout.pdf", sheets + " documents.typeset documents.paper");
-    String forms = " documents.handout.order documents.handout.html documents.handout.pdf";
+    know(rooms, "documents.handout.markdown", sheets);
+    know(rooms, "documents.handout.tex", sheets + " documents.typeset");
+    String forms =
+        " documents.handout.order documents.handout.html documents.handout.pdf"
+            + " documents.handout.markdown documents.handout.tex";
     know(rooms, "documents.handout", core + " documents.file" + forms);
     String documents =
         onFiles

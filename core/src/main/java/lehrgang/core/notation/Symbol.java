@@ -38,12 +38,20 @@ public record Symbol(String letter, String raised, String lowered) {
 
   /// As it is set: one letter in italics, a name upright.
   public Box box() {
-    Box base =
-        letter.codePointCount(0, letter.length()) == 1 ? Box.variable(letter) : Box.name(letter);
+    Box base = isOneLetter() ? Box.variable(letter) : Box.name(letter);
     if (raised.isEmpty() && lowered.isEmpty()) {
       return base;
     }
     return new Box.Scripts(base, part(raised), part(lowered));
+  }
+
+  /// A mark over a letter is part of it, as in *p̂* and *x̄*.
+  private boolean isOneLetter() {
+    return letter
+            .codePoints()
+            .filter(sign -> Character.getType(sign) != Character.NON_SPACING_MARK)
+            .count()
+        == 1;
   }
 
   private static Optional<Box> part(String mark) {

@@ -1,7 +1,9 @@
 package lehrgang.core.notation;
 
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box.Style;
 
 /// Reads a formula as TeX for math mode, with the commands of LaTeX and `\text` of amsmath.
@@ -45,28 +47,60 @@ public final class Tex {
   private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹⁻";
   private static final String LOWERED = "₀₁₂₃₄₅₆₇₈₉₋";
   private static final String LEVEL = "0123456789-";
-  private static final char HAT = '\u0302';
+  /// Marks over a letter.
+  private static final Map<Character, String> MARKS =
+      Map.of('\u0302', "\\hat{", '\u0304', "\\bar{");
 
-  private Tex() {}
+  /// How room for an answer is written.
+  @FunctionalInterface
+  public interface Rooms {
+    /// @param line       what is asked for, where it is a line
+    /// @param characters so many figures and signs the answer has at most
+    String room(Optional<LineId> line, int characters);
+  }
+
+  private final Rooms rooms;
+
+  private Tex(Rooms rooms) {
+    this.rooms = rooms;
+  }
 
   /// A formula in the markup of TeX's mathematics, without the dollars around it.
   public static String of(Box box) {
+    return of(box, (_, characters) -> underlined(characters));
+  }
+
+  /// The same with room for answers as it is wanted.
+  public static String of(Box box, Rooms rooms) {
+    return new Tex(rooms).read(box);
+  }
+
+  /// A rule to write on.
+  ///
+  /// @param characters so many figures and signs have room on it
+  public static String underlined(int characters) {
+    return "\\underline{\\hspace{" + (characters + 1) + "em}}";
+  }
+
+  private String read(Box box) {
     return switch (box) {
       case Box.Atom(var text, var style) -> atom(text, style);
-      case Box.Row(var parts) -> parts.stream().map(Tex::of).collect(Collectors.joining());
-      case Box.Fraction(var above, var below) -> "\\frac{" + of(above) + "}{" + of(below) + "}";
+      case Box.Row(var parts) -> parts.stream().map(this::read).collect(Collectors.joining());
+      case Box.Fraction(var above, var below) -> "\\frac{" + read(above) + "}{" + read(below) + "}";
       case Box.Scripts(var base, var raised, var lowered) ->
           "{"
-              + of(base)
+              + read(base)
               + "}"
-              + lowered.map(mark -> "_{" + of(mark) + "}").orElse("")
-              + raised.map(mark -> "^{" + of(mark) + "}").orElse("");
-      case Box.Radical(var inner) -> "\\sqrt{" + of(inner) + "}";
+              + lowered.map(mark -> "_{" + read(mark) + "}").orElse("")
+              + raised.map(mark -> "^{" + read(mark) + "}").orElse("");
+      case Box.Radical(var inner) -> "\\sqrt{" + read(inner) + "}";
       case Box.Fence(var open, var inner, var close) ->
-          "\\left" + open + of(inner) + "\\right" + close;
-      case Box.BigSum(var index) -> "\\sum_{" + of(index) + "}";
-      case Box.Linked(_, var inner) -> of(inner);
-      case Box.Blank(var characters) -> "\\underline{\\hspace{" + (characters + 1) + "em}}";
+          "\\left" + open + read(inner) + "\\right" + close;
+      case Box.BigSum(var index) -> "\\sum_{" + read(index) + "}";
+      case Box.Linked(var line, Box.Blank(var characters)) ->
+          rooms.room(Optional.of(line), characters);
+      case Box.Linked(_, var inner) -> read(inner);
+      case Box.Blank(var characters) -> rooms.room(Optional.empty(), characters);
     };
   }
 
@@ -89,8 +123,8 @@ public final class Tex {
       if (run > 0) {
         tex.append(levels(text.substring(at - sign.length(), at - sign.length() + run)));
         at += run - sign.length();
-      } else if (at < text.length() && text.charAt(at) == HAT) {
-        tex.append("\\hat{").append(sign).append('}');
+      } else if (at < text.length() && MARKS.containsKey(text.charAt(at))) {
+        tex.append(MARKS.get(text.charAt(at))).append(sign).append('}');
         at++;
       } else {
         tex.append(SIGNS.containsKey(sign) ? SIGNS.get(sign) : escaped(sign));
@@ -129,7 +163,7 @@ public final class Tex {
     for (int at = 0; at < text.length(); ) {
       String sign = Character.toString(text.codePointAt(at));
       int small = runOfLevels(text, at);
-      boolean hat = at + 1 < text.length() && text.charAt(at + 1) == HAT;
+      boolean hat = at + 1 < text.length() && MARKS.containsKey(text.charAt(at + 1));
       if (small > 0 || hat || isCommand(sign)) {
         int length = small > 0 ? small : sign.length() + (hat ? 1 : 0);
         tex.append(asText(run)).append(signs(text.substring(at, at + length)));

@@ -197,7 +197,7 @@ final class FileActions {
 
   void handOut(Path path, Order order, Form form) {
     try {
-      WholeFile.write(path, form.make(order));
+      form.write(order, path);
       notices.say(Words.of("status.written", path.getFileName()));
     } catch (FileProblem e) {
       notices.say(e.getMessage());

@@ -35,6 +35,7 @@ class StyleTest {
           "text-field",
           "text-area",
           "check-box",
+          "mark",
           "combo-box",
           "combo-box-base",
           "combo-box-popup",

@@ -30,6 +30,16 @@ public final class FigureFile {
     }
   }
 
+  /// A figure as SVG that brings its colours along.
+  public static String svg(FigureSpec figure) {
+    return Svg.standalone(Draughtsman.draw(figure, WIDTH));
+  }
+
+  /// What a figure shows, in words.
+  public static String alternative(FigureSpec figure) {
+    return Draughtsman.draw(figure, WIDTH).alternative();
+  }
+
   private static byte[] pdf(Drawing drawing) {
     try {
       return FigurePdf.of(drawing);

@@ -1,26 +1,37 @@
 package lehrgang.documents.handout;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.BiFunction;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.html.HtmlHandout;
+import lehrgang.documents.handout.markdown.MarkdownHandout;
 import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Sheet;
 import lehrgang.documents.handout.pdf.PdfHandout;
+import lehrgang.documents.handout.tex.TexHandout;
 
 /// The forms in which solutions are handed out.
 public enum Form {
   /// Pages to be printed, or read on a screen.
-  PDF("pdf", ".pdf", PdfHandout::of),
+  PDF("pdf", ".pdf", (order, _) -> Sheet.alone(PdfHandout.of(order))),
   /// One file for a browser, on a phone or at a desk.
-  WEB_PAGE("html", ".html", order -> utf8(HtmlHandout.of(order)));
+  WEB_PAGE("html", ".html", (order, _) -> Sheet.alone(utf8(HtmlHandout.of(order)))),
+  /// A document for LaTeX.
+  TEX("tex", ".tex", (order, _) -> TexHandout.of(order)),
+  /// Plain text with marks, and figures beside it.
+  MARKDOWN("md", ".md", MarkdownHandout::of);
 
   private final String key;
   private final String ending;
-  private final Function<Order, byte[]> maker;
+  private final BiFunction<Order, String, Sheet> maker;
 
-  Form(String key, String ending, Function<Order, byte[]> maker) {
+  Form(String key, String ending, BiFunction<Order, String, Sheet> maker) {
     this.key = key;
     this.ending = ending;
     this.maker = maker;
@@ -41,8 +52,21 @@ public enum Form {
   }
 
   /// What is ordered, in this form; the same order gives the same bytes.
-  public byte[] make(Order order) {
-    return maker.apply(order);
+  ///
+  /// @param name of the file, with or without its ending; files beside it are called after it
+  public Sheet make(Order order, String name) {
+    return maker.apply(order, name.replaceFirst("\\.[^.]*$", ""));
+  }
+
+  /// Writes what is ordered to a file, and what stands beside it into the same folder.
+  ///
+  /// @throws FileProblem if one of them cannot be written
+  public void write(Order order, Path path) throws FileProblem {
+    Sheet sheet = make(order, path.getFileName().toString());
+    WholeFile.write(path, sheet.content());
+    for (Map.Entry<String, byte[]> beside : sheet.beside().entrySet()) {
+      WholeFile.write(path.resolveSibling(beside.getKey()), beside.getValue());
+    }
   }
 
   /// The form that a key stands for; empty for an unknown one.

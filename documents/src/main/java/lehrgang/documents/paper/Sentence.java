@@ -41,6 +41,11 @@ public final class Sentence {
     this.size = size;
   }
 
+  /// The size of its letters, in points.
+  public double size() {
+    return size;
+  }
+
   /// Adds words.
   public Sentence add(String text, Typeface typeface, int colour) {
     String rest = text;

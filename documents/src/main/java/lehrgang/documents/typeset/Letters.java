@@ -1,13 +1,16 @@
 package lehrgang.documents.typeset;
 
 import java.util.List;
+import java.util.Map;
 import lehrgang.core.expr.LineId;
 import lehrgang.documents.look.Typeface;
 
-/// Letters in a line, those with a hat among them: the hat stands over the middle of its letter.
+/// Letters in a line, those with a hat or a bar among them: the mark stands over the middle of its
+/// letter.
 final class Letters {
-  private static final char HAT = '\u0302';
-  private static final String SPACING_HAT = "ˆ";
+  /// The mark that stands by itself, in place of the one that is joined to a letter.
+  private static final Map<Character, String> MARKS = Map.of('\u0302', "ˆ", '\u0304', "¯");
+
   private static final double TALL = 0.17;
   private static final String LOW = "acegmnopqrsuvwxyzαχπφ";
 
@@ -24,13 +27,23 @@ final class Letters {
       List<Mark> marks) {
     double at = x;
     int from = 0;
-    for (int hat = text.indexOf(HAT); hat > 0; hat = text.indexOf(HAT, from)) {
-      int letter = text.offsetByCodePoints(hat, -1);
+    for (int mark = next(text, 1); mark < text.length(); mark = next(text, mark + 1)) {
+      int letter = text.offsetByCodePoints(mark, -1);
       at = run(text.substring(from, letter), typeface, size, within, at, marks);
-      at = hatted(text.substring(letter, hat), typeface, size, within, at, marks);
-      from = hat + 1;
+      String over = MARKS.get(text.charAt(mark));
+      at = marked(text.substring(letter, mark), over, typeface, size, within, at, marks);
+      from = mark + 1;
     }
     return run(text.substring(from), typeface, size, within, at, marks) - x;
+  }
+
+  /// Where the next mark is; the end of the text where there is none.
+  private static int next(String text, int from) {
+    int at = from;
+    while (at < text.length() && !MARKS.containsKey(text.charAt(at))) {
+      at++;
+    }
+    return at;
   }
 
   private static double run(
@@ -47,19 +60,19 @@ final class Letters {
     return x + typeface.width(text, size);
   }
 
-  private static double hatted(
+  private static double marked(
       String letter,
+      String mark,
       Typeface typeface,
       double size,
       List<LineId> within,
       double x,
       List<Mark> marks) {
     double end = run(letter, typeface, size, within, x, marks);
-    double hat = typeface.width(SPACING_HAT, size);
+    double wide = typeface.width(mark, size);
     double rise = LOW.contains(letter) ? 0 : TALL * size;
     marks.add(
-        new Mark.Signs(
-            (x + end - hat) / 2 + rise * 0.2, -rise, SPACING_HAT, typeface, size, within));
+        new Mark.Signs((x + end - wide) / 2 + rise * 0.2, -rise, mark, typeface, size, within));
     return end;
   }
 }

@@ -7,7 +7,9 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
+import lehrgang.core.wording.Span;
 import lehrgang.documents.look.Palette;
+import lehrgang.documents.look.Typeface;
 import lehrgang.documents.paper.Tints;
 
 /// What the terms of a page look like on paper: the totals keep their colour and the stroke of
@@ -63,8 +65,20 @@ final class PaperLook implements Tints {
     return blanks.number(line).map(number -> Integer.toString(number)).orElse("");
   }
 
-  /// How wide the room for the number of a line is in a table, in points.
-  double room(LineId line) {
-    return page.charactersOf(line) * 6.4 + 9;
+  /// A typeface in the weight of words.
+  static Typeface weighted(Typeface plain, Span.Weight weight) {
+    boolean serif = plain == Typeface.SERIF || plain == Typeface.SERIF_BOLD;
+    return switch (weight) {
+      case PLAIN -> plain;
+      case EMPHASIS -> serif ? Typeface.SERIF_ITALIC : Typeface.SANS_ITALIC;
+      case STRONG -> serif ? Typeface.SERIF_BOLD : Typeface.SANS_SEMIBOLD;
+    };
+  }
+
+  /// How wide the room for a number is in a table, in points.
+  ///
+  /// @param characters so many figures and signs it may have
+  static double byHand(int characters) {
+    return characters * 6.4 + 9;
   }
 }

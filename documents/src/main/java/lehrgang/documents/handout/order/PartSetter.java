@@ -1,0 +1,211 @@
+package lehrgang.documents.handout.order;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import lehrgang.core.derivation.Block;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Appearance;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
+import lehrgang.core.page.FigureSpec;
+import lehrgang.core.page.Page;
+import lehrgang.core.page.PageBlock;
+import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.SheetChoices.With;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Span;
+import lehrgang.documents.handout.order.Part.Numbering;
+import lehrgang.documents.handout.order.Part.Rank;
+import lehrgang.documents.handout.order.Part.Sentence;
+import lehrgang.documents.handout.order.Part.Tone;
+import lehrgang.documents.handout.order.Part.Working;
+
+/// Sets the steps of a page as parts of a sheet.
+final class PartSetter {
+  /// The workings of a larger family are not all given.
+  private static final int LARGEST_FAMILY = 40;
+
+  private static final int LEAST_SQUARES = 2;
+  private static final int MOST_SQUARES = 10;
+
+  private final Page page;
+  private final Blanks blanks;
+  private final SheetChoices choices;
+  private final PrintedTables printed;
+  private final Repeats repeats;
+  private final TableParts tables;
+  private final List<Part> parts = new ArrayList<>();
+
+  /// @param printed where whole printed tables go
+  PartSetter(Page page, Blanks blanks, SheetChoices choices, PrintedTables printed) {
+    this.page = page;
+    this.blanks = blanks;
+    this.choices = choices;
+    this.printed = printed;
+    this.repeats = Repeats.in(page);
+    this.tables = new TableParts(page, blanks);
+  }
+
+  List<Part> set() {
+    page.steps().forEach(this::step);
+    boolean full = page.lens().audience() == Audience.FULL;
+    if (full && !page.verdictSentence().isEmpty()) {
+      say(Tone.VERDICT, page.verdictSentence());
+    }
+    return List.copyOf(parts);
+  }
+
+  private boolean isFor(Audience audience) {
+    return page.lens().audience() == audience;
+  }
+
+  private void step(PageStep step) {
+    int points = blanks.in(step.id()).size();
+    boolean counted = points > 0 && choices.has(With.POINTS) && !isFor(Audience.FULL);
+    parts.add(new Part.Heading(step.number(), step.title(), counted ? points(points) : ""));
+    step.blocks().forEach(this::block);
+    int squares = WorkingSpaces.squares(page, step);
+    if (isFor(Audience.STUDENT) && squares > 0 && choices.room() != WorkingRoom.NONE) {
+      parts.add(new Part.Room(Math.clamp(squares, LEAST_SQUARES, MOST_SQUARES)));
+    }
+  }
+
+  private String points(int points) {
+    return page.wording()
+        .text(Phrase.of(points == 1 ? "sheet.point" : "sheet.points").with("count", points));
+  }
+
+  private void say(Tone tone, String words) {
+    if (!words.isBlank()) {
+      parts.add(Sentence.of(tone, words));
+    }
+  }
+
+  private void say(Tone tone, List<Span> spans) {
+    if (!spans.isEmpty()) {
+      parts.add(new Sentence(tone, spans));
+    }
+  }
+
+  private void block(PageBlock block) {
+    switch (block) {
+      case PageBlock.Paragraph(_, var spans) -> say(Tone.PLAIN, spans);
+      case PageBlock.TypedNumber(var spans, _, _) -> say(Tone.PLAIN, spans);
+      case PageBlock.Remark(var tone, _, var spans) -> say(tone(tone), spans);
+      case PageBlock.Task(var text) -> say(Tone.TASK, text);
+      case PageBlock.QuestionText(var question) ->
+          question.text().lines().forEach(line -> say(Tone.PLAIN, line));
+      case PageBlock.Provenance provenance -> provenance(provenance);
+      case PageBlock.DataTable(var layers) -> tables(layers.stream().map(tables::grid));
+      case PageBlock.Grids(var grids) -> tables(repeats.without(grids).stream().map(tables::grid));
+      case PageBlock.Worked worked -> working(worked);
+      case PageBlock.WrittenOut(var heading, var chains) -> {
+        say(Tone.LEAD, heading);
+        chains.forEach(chain -> parts.add(new Working("", chain, Optional.empty(), Rank.BEHIND)));
+      }
+      case PageBlock.Iterations(var caption, var head, var rows, _) -> {
+        say(Tone.LEAD, caption);
+        tables(Stream.of(TableParts.list(head, rows)));
+      }
+      case PageBlock.Figure(var figure) -> picture(figure);
+      case PageBlock.Excerpt excerpt -> excerpt(excerpt);
+      case PageBlock.Outcomes outcomes -> {
+        tables(Stream.of(tables.outcomes(outcomes)));
+        outcomes.figure().ifPresent(figure -> parts.add(new Part.Picture(figure)));
+      }
+      case PageBlock.Report(var text) -> say(Tone.REPORT, text);
+      case PageBlock.SeeTable _, PageBlock.Ways _, PageBlock.AnswerSpace _ -> {
+        // Printed tables are at the end; ways are for whoever sits at the program; room for answers
+        // comes at the end of a step.
+      }
+    }
+  }
+
+  private static Tone tone(Block.Tone tone) {
+    return switch (tone) {
+      case CHECKED -> Tone.CHECKED;
+      case WARNING -> Tone.WARNING;
+      case NOTE -> Tone.NOTE;
+    };
+  }
+
+  private void tables(Stream<Part.Table> some) {
+    List<Part.Table> all = some.toList();
+    if (!all.isEmpty()) {
+      parts.add(new Part.Tables(all));
+    }
+  }
+
+  private void picture(FigureSpec figure) {
+    if (!isFor(Audience.STUDENT) || choices.has(With.CURVE)) {
+      parts.add(new Part.Picture(figure));
+    }
+  }
+
+  private void provenance(PageBlock.Provenance provenance) {
+    say(Tone.PLAIN, provenance.intro());
+    List<String> steps =
+        provenance.steps().stream().map(step -> step.what() + " " + step.effect()).toList();
+    if (!steps.isEmpty()) {
+      parts.add(new Part.Items(Numbering.NUMBERED, steps));
+    }
+    say(Tone.PLAIN, provenance.account().getFirst());
+    List<String> losses = provenance.account().subList(1, provenance.account().size());
+    if (!losses.isEmpty()) {
+      parts.add(new Part.Items(Numbering.PLAIN, losses));
+    }
+  }
+
+  private void working(PageBlock.Worked worked) {
+    boolean asked = worked.appearance() == Appearance.BLANK;
+    boolean hinted = asked && choices.has(With.HINTS);
+    parts.add(
+        new Working(
+            worked.asked(),
+            worked.chain(),
+            hinted ? Optional.of(page.inSymbols(worked.line())) : Optional.empty(),
+            asked ? Rank.ASKED : Rank.MAIN));
+    if (!isFor(Audience.STUDENT)) {
+      family(worked);
+    }
+  }
+
+  /// The workings of the rest of a family, so that each number of a table says where it is from.
+  private void family(PageBlock.Worked worked) {
+    List<LineId> others =
+        worked.family().stream()
+            .filter(line -> page.appearance(line) != Appearance.BLANK)
+            .filter(line -> !line.equals(worked.line()))
+            .toList();
+    if (others.isEmpty()) {
+      return;
+    }
+    say(Tone.LEAD, page.family(worked.line()) + ": " + page.wording().text("sheet.others"));
+    others.stream()
+        .limit(LARGEST_FAMILY)
+        .forEach(
+            line ->
+                parts.add(
+                    new Working(
+                        page.place(line), page.chain(line), Optional.empty(), Rank.BEHIND)));
+    if (others.size() > LARGEST_FAMILY) {
+      say(
+          Tone.NOTE,
+          page.wording()
+              .text(Phrase.of("sheet.and-so-on").with("count", others.size() - LARGEST_FAMILY)));
+    }
+  }
+
+  private void excerpt(PageBlock.Excerpt excerpt) {
+    if (!excerpt.isWhole()) {
+      tables(Stream.of(TableParts.excerpt(excerpt)));
+    } else if (choices.has(With.TABLE) && printed.add(excerpt)) {
+      say(Tone.NOTE, page.wording().text("sheet.table-at-end"));
+    }
+    say(Tone.PLAIN, excerpt.sentence());
+  }
+}
