@@ -49,7 +49,7 @@ final class HandOutCommand implements Callable<Integer> {
       names = "--as",
       paramLabel = "FORM",
       description =
-          "pdf, html (one self-contained file), tex or md (figures beside it). Default: by the"
+          "pdf, html (one self-contained file), tex, odt or md (figures beside it). Default: by the"
               + " ending of OUT, else html.")
   private String form;
 

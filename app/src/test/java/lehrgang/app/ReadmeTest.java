@@ -60,7 +60,7 @@ class ReadmeTest {
     while (matcher.find()) {
       String word = matcher.group(1) == null ? matcher.group(2) : matcher.group(1);
       boolean demo = word.startsWith("demo/");
-      boolean file = !demo && word.matches("[a-z]+\\.(csv|lehrgang|html)");
+      boolean file = !demo && word.matches("[a-z]+\\.(csv|lehrgang|html|pdf)");
       words.add(
           file ? folder.resolve(word).toString() : demo ? ROOT.resolve(word).toString() : word);
     }
@@ -82,7 +82,8 @@ class ReadmeTest {
       if (command.contains(" derive ")) {
         assertThat(run.out()).contains(command.contains("--json") ? "\"decision\"" : "Conclusion");
       } else {
-        assertThat(folder.resolve("sheet.html")).isNotEmptyFile();
+        String written = command.replaceFirst(".* -o ", "").strip();
+        assertThat(folder.resolve(written)).isNotEmptyFile();
       }
     } finally {
       System.setIn(before);

@@ -83,9 +83,10 @@ class RoomsTest {
     know(rooms, "documents.handout.pdf", sheets + " documents.typeset documents.paper");
     know(rooms, "documents.handout.markdown", sheets);
     know(rooms, "documents.handout.tex", sheets + " documents.typeset");
+    know(rooms, "documents.handout.odt", sheets + " documents.typeset");
     String forms =
         " documents.handout.order documents.handout.html documents.handout.pdf"
-            + " documents.handout.markdown documents.handout.tex";
+            + " documents.handout.markdown documents.handout.tex documents.handout.odt";
     know(rooms, "documents.handout", core + " documents.file" + forms);
     String documents =
         onFiles

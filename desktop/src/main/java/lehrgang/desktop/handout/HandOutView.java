@@ -163,16 +163,20 @@ public final class HandOutView extends BorderPane {
     return pages.painted();
   }
 
+  private static String counted(String key, int count) {
+    return count == 1 ? Words.of(key + ".one") : Words.of(key + ".many", count);
+  }
+
   private void counted(int count) {
     List<String> said = new ArrayList<>();
-    said.add(Words.of("handout.pages", count));
+    said.add(counted("handout.pages", count));
     if (audience.get() != Audience.FULL) {
       int blanks =
           shown.stream()
               .flatMap(order -> order.solutions().stream())
               .mapToInt(solved -> solved.blanks().count())
               .sum();
-      said.add(Words.of("handout.blanks", blanks));
+      said.add(counted("handout.blanks", blanks));
     }
     counts.setText(String.join(" · ", said));
   }

@@ -35,6 +35,12 @@ public final class FigureFile {
     return Svg.standalone(Draughtsman.draw(figure, WIDTH));
   }
 
+  /// How high a figure is, in widths.
+  public static double heightToWidth(FigureSpec figure) {
+    Drawing drawing = Draughtsman.draw(figure, WIDTH);
+    return drawing.height() / drawing.width();
+  }
+
   /// What a figure shows, in words.
   public static String alternative(FigureSpec figure) {
     return Draughtsman.draw(figure, WIDTH).alternative();

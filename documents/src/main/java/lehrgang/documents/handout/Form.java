@@ -11,6 +11,7 @@ import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.html.HtmlHandout;
 import lehrgang.documents.handout.markdown.MarkdownHandout;
+import lehrgang.documents.handout.odt.OdtHandout;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Sheet;
 import lehrgang.documents.handout.pdf.PdfHandout;
@@ -24,6 +25,8 @@ public enum Form {
   WEB_PAGE("html", ".html", (order, _) -> Sheet.alone(utf8(HtmlHandout.of(order)))),
   /// A document for LaTeX.
   TEX("tex", ".tex", (order, _) -> TexHandout.of(order)),
+  /// A document for a word processor, to be edited on.
+  TEXT_DOCUMENT("odt", ".odt", (order, _) -> OdtHandout.of(order)),
   /// Plain text with marks, and figures beside it.
   MARKDOWN("md", ".md", MarkdownHandout::of);
 

@@ -2,12 +2,17 @@ package lehrgang.documents.handout;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.Demo;
@@ -17,6 +22,7 @@ import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.paper.PdfReader;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.jsoup.Jsoup;
+import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -49,9 +55,25 @@ class FormsAgreeTest {
     byte[] content = form.make(order, "sheet").content();
     return switch (form) {
       case PDF -> PdfReader.of(content).text();
+      case TEXT_DOCUMENT -> content(content);
       case WEB_PAGE -> Jsoup.parse(new String(content, StandardCharsets.UTF_8)).text();
       default -> new String(content, StandardCharsets.UTF_8);
     };
+  }
+
+  /// The text of a text document, which is in one file of several.
+  private static String content(byte[] document) {
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(document))) {
+      for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+        if (entry.getName().equals("content.xml")) {
+          String xml = new String(zip.readAllBytes(), StandardCharsets.UTF_8);
+          return Jsoup.parse(xml.replace("</text:p>", " </text:p>"), Parser.xmlParser()).text();
+        }
+      }
+      throw new AssertionError("there is no text in it");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   @ParameterizedTest

@@ -47,6 +47,10 @@ class FormulaSetterTest {
         .toList();
   }
 
+  private static boolean isMark(Mark.Signs signs) {
+    return signs.text().equals("ˆ") || signs.text().equals("¯");
+  }
+
   @ParameterizedTest
   @MethodSource("demos")
   void everySignIsInItsFont(String demo) {
@@ -72,7 +76,7 @@ class FormulaSetterTest {
           boolean overlap =
               one.x() < other.x() + other.width() - 0.01
                   && other.x() < one.x() + one.width() - 0.01;
-          boolean hat = one.text().equals("ˆ") || other.text().equals("ˆ");
+          boolean hat = isMark(one) || isMark(other);
           assertThat(onOneLine && overlap && !hat).as(one + " on " + other).isFalse();
         }
       }

@@ -33,6 +33,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
+import lehrgang.documents.look.Palette;
 
 /// The tables of a page as elements. A label stands by itself, so that one that runs from right to
 /// left does not turn its neighbours round.
@@ -41,6 +42,9 @@ final class HtmlTables {
   private static final int LONGEST_LIST = 24;
 
   private static final double BY_HAND = 0.78;
+
+  /// How much of its ground the strongest shade covers.
+  private static final double TINT = 0.3;
 
   private final Page page;
   private final Function<LineId, String> corners;
@@ -109,9 +113,12 @@ final class HtmlTables {
             appearance(cell.appearance()),
             shade,
             role(cell));
-    return cell.shade() == 0
-        ? shown
-        : shown.withStyle("--tint:%d%%".formatted(Math.round(Math.abs(cell.shade()) * 100)));
+    return cell.shade() == 0 ? shown : shown.withStyle("--shade:" + shade(cell.shade()));
+  }
+
+  private static String shade(double shade) {
+    Palette colour = shade > 0 ? Palette.MORE : Palette.FEWER;
+    return Palette.hex(Palette.over(Palette.PAPER.light(), colour.light(), Math.abs(shade) * TINT));
   }
 
   private static String appearance(Appearance appearance) {

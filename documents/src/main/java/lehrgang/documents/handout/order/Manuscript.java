@@ -82,6 +82,11 @@ public record Manuscript(
 
   /// The number of a page.
   public String folio(int page, int of) {
+    return folioOf(Integer.toString(page), Integer.toString(of));
+  }
+
+  /// The number of a page, where a word processor puts the numbers in.
+  public String folioOf(String page, String of) {
     return wording.text(Phrase.of("sheet.page").with("page", page).with("of", of));
   }
 }

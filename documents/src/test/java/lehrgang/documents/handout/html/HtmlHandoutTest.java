@@ -109,7 +109,7 @@ class HtmlHandoutTest {
     assertThat(sheet)
         .contains("class=\"box\"", "Name", "73.33", "Find the others")
         .contains("<td>9.488</td>")
-        .doesNotContain("14.10", "0.0070", "46.67", "4.033", "Reject", "--tint:0", "\"picked\"");
+        .doesNotContain("14.10", "0.0070", "46.67", "4.033", "Reject", "--shade:", "\"picked\"");
   }
 
   @Test

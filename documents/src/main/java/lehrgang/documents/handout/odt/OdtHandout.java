@@ -1,0 +1,115 @@
+package lehrgang.documents.handout.odt;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import lehrgang.documents.handout.order.Manuscript;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Sheet;
+import lehrgang.documents.look.Typeface;
+
+/// What is ordered as a text document in ODF 1.3 (OASIS; ISO/IEC 26300).
+public final class OdtHandout {
+  private static final String TYPE = "application/vnd.oasis.opendocument.text";
+  private static final String FORMULA = "application/vnd.oasis.opendocument.formula";
+
+  private OdtHandout() {}
+
+  /// The same order gives the same bytes.
+  public static Sheet of(Order order) {
+    Manuscript manuscript = Manuscript.of(order);
+    OdtBody body = new OdtBody(manuscript, order.choices().room());
+    Map<String, String> files = new LinkedHashMap<>();
+    files.put("content.xml", body.content());
+    files.put("styles.xml", OdtStyles.of(manuscript, order.choices().paper()));
+    files.put("meta.xml", OdtStyles.meta(manuscript));
+    files.putAll(body.objects());
+    return Sheet.alone(zip(files));
+  }
+
+  private static byte[] zip(Map<String, String> files) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+      stored(zip, "mimetype", TYPE);
+      for (Map.Entry<String, String> file : files.entrySet()) {
+        compressed(zip, file.getKey(), file.getValue());
+      }
+      for (Typeface typeface : OdtStyles.EMBEDDED) {
+        zip.putNextEntry(entry(OdtStyles.file(typeface)));
+        try (InputStream font = typeface.open()) {
+          font.transferTo(zip);
+        }
+        zip.closeEntry();
+      }
+      compressed(zip, "META-INF/manifest.xml", manifest(files));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return bytes.toByteArray();
+  }
+
+  /// The type comes first and as it is, so that it can be found without unpacking.
+  private static void stored(ZipOutputStream zip, String name, String text) throws IOException {
+    byte[] content = text.getBytes(StandardCharsets.UTF_8);
+    CRC32 sum = new CRC32();
+    sum.update(content);
+    ZipEntry entry = entry(name);
+    entry.setMethod(ZipEntry.STORED);
+    entry.setSize(content.length);
+    entry.setCrc(sum.getValue());
+    zip.putNextEntry(entry);
+    zip.write(content);
+    zip.closeEntry();
+  }
+
+  private static void compressed(ZipOutputStream zip, String name, String text) throws IOException {
+    zip.putNextEntry(entry(name));
+    zip.write(text.getBytes(StandardCharsets.UTF_8));
+    zip.closeEntry();
+  }
+
+  /// Without a clock, so that what is made again is the same.
+  private static ZipEntry entry(String name) {
+    ZipEntry entry = new ZipEntry(name);
+    entry.setTimeLocal(LocalDateTime.of(1980, 1, 1, 0, 0));
+    return entry;
+  }
+
+  private static String manifest(Map<String, String> files) {
+    StringBuilder manifest = new StringBuilder();
+    manifest.append(
+        """
+        <?xml version="1.0" encoding="UTF-8"?>
+        <manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.3">
+        <manifest:file-entry manifest:full-path="/" manifest:version="1.3" manifest:media-type="%s"/>
+        """
+            .formatted(TYPE));
+    for (String name : files.keySet()) {
+      if (name.startsWith("Object ")) {
+        manifest.append(file(name.substring(0, name.indexOf('/') + 1), FORMULA));
+      }
+      manifest.append(
+          file(
+              name,
+              name.endsWith(".svg") || name.startsWith("ObjectReplacements")
+                  ? "image/svg+xml"
+                  : "text/xml"));
+    }
+    OdtStyles.EMBEDDED.forEach(
+        typeface -> manifest.append(file(OdtStyles.file(typeface), "application/x-font-ttf")));
+    return manifest.append("</manifest:manifest>\n").toString();
+  }
+
+  private static String file(String path, String type) {
+    return "<manifest:file-entry manifest:full-path=\"%s\" manifest:media-type=\"%s\"/>%n"
+        .formatted(path, type);
+  }
+}
