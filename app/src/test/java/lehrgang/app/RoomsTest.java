@@ -59,6 +59,7 @@ class RoomsTest {
         "core.number core.expr core.distribution core.notation core.simulation core.wording"
             + " core.data core.cases core.derivation core.solution";
     know(rooms, "core.page", belowPages);
+    know(rooms, "core.marking", belowPages);
     know(rooms, "core.procedure", belowPages);
     String belowFamilies = belowPages + " core.procedure";
     know(rooms, "core.procedure.parts", belowFamilies);
@@ -66,7 +67,7 @@ class RoomsTest {
         List.of("twoway", "fit", "named", "shares", "pairs", "exact", "layers", "chance")) {
       know(rooms, "core.procedure." + family, belowFamilies + " core.procedure.parts");
     }
-    String core = belowFamilies + " core.page";
+    String core = belowFamilies + " core.page core.marking";
     know(rooms, "documents.file", "");
     String onFiles = core + " documents.file";
     know(rooms, "documents.solutionfile", onFiles);

@@ -67,12 +67,9 @@ final class ChoicesPanel extends ScrollPane {
             audience.get().key(),
             key -> audience.set(Audience.ofKey(key).orElseThrow()));
     audience.subscribe(now -> whom.show(now.key()));
-    Segments as =
-        segments(
-            "handout.as",
-            Form.keys(),
-            form.get().key(),
-            key -> form.set(Form.ofKey(key).orElseThrow()));
+    Segments toRead = forms(Form.TO_READ, form);
+    Segments toWorkOn = forms(Form.TO_WORK_ON, form);
+    toWorkOn.setId("handout-as-more");
     paper =
         segments(
             "handout.paper",
@@ -102,7 +99,7 @@ final class ChoicesPanel extends ScrollPane {
         .getChildren()
         .addAll(
             group("handout.for", whom),
-            group("handout.as", as),
+            group("handout.as", toRead, toWorkOn),
             group("handout.paper", paper),
             group(
                 "handout.head",
@@ -143,6 +140,17 @@ final class ChoicesPanel extends ScrollPane {
             chosen,
             choose);
     segments.setId(key.replace('.', '-'));
+    return segments;
+  }
+
+  private Segments forms(List<Form> some, ObjectProperty<Form> form) {
+    Segments segments =
+        segments(
+            "handout.as",
+            some.stream().map(Form::key).toList(),
+            form.get().key(),
+            key -> form.set(Form.ofKey(key).orElseThrow()));
+    form.subscribe(now -> segments.show(now.key()));
     return segments;
   }
 

@@ -1,5 +1,6 @@
 package lehrgang.desktop.handout;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +8,8 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -31,6 +34,8 @@ public final class HandOutView extends BorderPane {
   private final Label title = new Label();
   private final Label counts = new Label();
   private final Button save = new Button();
+  private final Button copy =
+      Icons.button("fth-copy", Words.of("handout.copy"), Style.ICON_BUTTON, this::copy);
   private final PagesView pages = new PagesView(this::counted);
   private final ChoicesPanel choices;
   private Optional<Order> shown = Optional.empty();
@@ -88,13 +93,16 @@ public final class HandOutView extends BorderPane {
     Button print =
         Icons.button("fth-printer", Words.of("handout.print"), Style.ICON_BUTTON, this::print);
     print.setId("handout-print");
-    HBox bar = new HBox(back, name, title, space, counts, print, save);
+    copy.setId("handout-copy");
+    copy.managedProperty().bind(copy.visibleProperty());
+    HBox bar = new HBox(back, name, title, space, counts, copy, print, save);
     bar.getStyleClass().add(Style.HEADER);
     return bar;
   }
 
   private void show(Form wanted) {
     save.setText(Words.of("handout.save." + wanted.key()));
+    copy.setVisible(wanted.isText());
   }
 
   /// Prints the pages through the system.
@@ -104,6 +112,20 @@ public final class HandOutView extends BorderPane {
     } else {
       pages.pdf().ifPresent(use::print);
     }
+  }
+
+  /// Puts a form that is text on the clipboard.
+  private void copy() {
+    order()
+        .ifPresentOrElse(
+            order -> {
+              byte[] text = form.get().make(order, "sheet").content();
+              ClipboardContent content = new ClipboardContent();
+              content.putString(new String(text, StandardCharsets.UTF_8));
+              Clipboard.getSystemClipboard().setContent(content);
+              desk.notices().say(Words.of("handout.copied"));
+            },
+            this::stale);
   }
 
   private void stale() {

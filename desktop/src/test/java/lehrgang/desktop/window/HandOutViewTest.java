@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
@@ -132,6 +133,18 @@ class HandOutViewTest {
                 .files()
                 .handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
     assertThat(driver.isShown("could not be written")).isTrue();
+  }
+
+  @Test
+  void aFormThatIsTextCanBeCopied() {
+    assertThat(FxTurn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
+    choose("handout-as-more", "md");
+    driver.press("handout-copy");
+    assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString()))
+        .startsWith("Name")
+        .contains("# Does route choice depend on the season?", "\\frac{160\\cdot 220}{480}");
+    choose("handout-as", "pdf");
+    assertThat(FxTurn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
   }
 
   @Test

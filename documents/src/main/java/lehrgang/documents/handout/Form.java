@@ -30,6 +30,12 @@ public enum Form {
   /// Plain text with marks, and figures beside it.
   MARKDOWN("md", ".md", MarkdownHandout::of);
 
+  /// Forms that are read as they are.
+  public static final List<Form> TO_READ = List.of(PDF, WEB_PAGE);
+
+  /// Forms that another program goes on with.
+  public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN);
+
   private final String key;
   private final String ending;
   private final BiFunction<Order, String, Sheet> maker;
@@ -70,6 +76,11 @@ public enum Form {
     for (Map.Entry<String, byte[]> beside : sheet.beside().entrySet()) {
       WholeFile.write(path.resolveSibling(beside.getKey()), beside.getValue());
     }
+  }
+
+  /// Whether it is text that can be copied into another program.
+  public boolean isText() {
+    return this == WEB_PAGE || this == TEX || this == MARKDOWN;
   }
 
   /// The form that a key stands for; empty for an unknown one.

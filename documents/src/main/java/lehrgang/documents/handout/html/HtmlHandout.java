@@ -30,6 +30,7 @@ import java.util.Objects;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.handout.order.AcceptedParts;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.PrintedTables;
 import lehrgang.documents.handout.order.SheetHead;
@@ -98,6 +99,10 @@ public final class HtmlHandout {
     return each(
         header(h1(text(number + SheetHead.title(page)))),
         each(page.steps(), blocks::step),
+        iff(
+            order.audience() == Audience.KEY,
+            section(each(AcceptedParts.of(solved, page, solved.blanks()), HtmlTables::accepted))
+                .withClass("printed")),
         iff(
             order.audience() == Audience.FULL && !page.verdictSentence().isEmpty(),
             p(page.verdictSentence()).withClass("verdict")),

@@ -2,6 +2,7 @@ package lehrgang.documents.handout.html;
 
 import static j2html.TagCreator.bdi;
 import static j2html.TagCreator.caption;
+import static j2html.TagCreator.div;
 import static j2html.TagCreator.each;
 import static j2html.TagCreator.iff;
 import static j2html.TagCreator.p;
@@ -33,6 +34,8 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
+import lehrgang.core.wording.Span;
+import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.look.Palette;
 
 /// The tables of a page as elements. A label stands by itself, so that one that runs from right to
@@ -186,6 +189,33 @@ final class HtmlTables {
         outcome.share() == PageBlock.Share.SUMMED ? "summed" : "",
         outcome.use() == PageBlock.Use.OWN ? "own" : "",
         appearance(outcome.appearance()));
+  }
+
+  /// What a key says of its blanks.
+  static DomContent accepted(Part part) {
+    return switch (part) {
+      case Part.Sentence(_, var spans) -> p(Span.plain(spans)).withClass("asked");
+      case Part.Tables(var tables) -> div(each(tables, HtmlTables::accepted)).withClass("tables");
+      default -> each();
+    };
+  }
+
+  private static DomContent accepted(Part.Table table) {
+    return table(
+            thead(tr(each(table.head(), entry -> head(entry.text())))),
+            tbody(
+                each(
+                    table.body(),
+                    row ->
+                        tr(
+                            side(row.getFirst().text()),
+                            each(
+                                row.subList(1, row.size()),
+                                entry ->
+                                    classed(
+                                        td(entry.text()),
+                                        entry.look() == Part.Look.ANSWER ? "answer" : ""))))))
+        .withClass("grid");
   }
 
   static DomContent excerpt(PageBlock.Excerpt excerpt) {

@@ -2,6 +2,7 @@ package lehrgang.documents.handout.order;
 
 import java.util.ArrayList;
 import java.util.List;
+import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
@@ -47,7 +48,11 @@ public record Manuscript(
       Page page = solved.page(order.audience());
       Blanks blanks = solved.blanks();
       String title = (several ? (i + 1) + "\u2002" : "") + SheetHead.title(page);
-      List<Part> parts = new PartSetter(page, blanks, order.choices(), printed).set();
+      List<Part> parts =
+          new ArrayList<>(new PartSetter(page, blanks, order.choices(), printed).set());
+      if (order.audience() == Audience.KEY) {
+        parts.addAll(AcceptedParts.of(solved, page, blanks));
+      }
       chapters.add(new Chapter(title, page, blanks, parts));
     }
     Page first = chapters.getFirst().page();

@@ -113,6 +113,14 @@ class HtmlHandoutTest {
   }
 
   @Test
+  void theKeySaysWhatIsAcceptedOfEveryBlank() {
+    Document key = Jsoup.parse(html(Audience.KEY));
+    assertThat(key.select("section.printed .answer").eachText()).contains("14.10", "4");
+    assertThat(key.select("section.printed td").eachText()).contains("14.09 to 14.11");
+    assertThat(key.text()).contains("Accepted is what rounding any line before can give");
+  }
+
+  @Test
   void theKeyMarksItsAnswers() {
     assertThat(html(Audience.KEY)).contains("class=\"answer", ">14.10<", "9.488");
   }

@@ -1,0 +1,91 @@
+package lehrgang.core.marking;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Reading;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Decimals;
+import lehrgang.core.number.Kind;
+import lehrgang.core.number.Value;
+
+/// Which answers are right although a student rounded on the way: for each line the range of
+/// numbers that rounding any lines before it can give, each to so many decimals or more.
+public final class AcceptedAnswers {
+  private static final int TWO = 2;
+  private static final int THREE = 3;
+  private static final int FOUR = 4;
+
+  private final Derivation derivation;
+  private final Evaluation within;
+
+  private AcceptedAnswers(Derivation derivation) {
+    this.derivation = derivation;
+    this.within = derivation.evaluate(Reading.EXACT.withinRounding(fewest()));
+  }
+
+  /// What is accepted of the answers to a solution.
+  public static AcceptedAnswers of(Derivation derivation) {
+    return new AcceptedAnswers(derivation);
+  }
+
+  /// The fewest decimals to which a student may round before going on: 2 for expected counts,
+  /// differences, contributions and statistics, 3 for shares and critical values, 4 for standard
+  /// errors and probabilities.
+  public static Decimals fewest() {
+    Map<Kind, Integer> places = new EnumMap<>(Kind.class);
+    for (Kind kind : Kind.values()) {
+      places.put(
+          kind,
+          switch (kind) {
+            case SHARE, CRITICAL, EFFECT -> THREE;
+            case P_VALUE, PROBABILITY, STANDARD_ERROR, LEVEL, CLAIM -> FOUR;
+            case EXPECTED, CONTRIBUTION, STATISTIC, RESIDUAL, MEASURE -> TWO;
+            case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION -> 0;
+          });
+    }
+    return new Decimals(places);
+  }
+
+  /// The smallest and the largest number that is accepted.
+  public record Range(BigDecimal low, BigDecimal high) {
+    /// Whether just one number is accepted.
+    public boolean isPoint() {
+      return low.compareTo(high) == 0;
+    }
+  }
+
+  /// What is accepted for a line where it is asked for with so many decimals; empty for a line that
+  /// has no value, or whose range has no end.
+  ///
+  /// @param decimals of the answer, 0 or more
+  public Optional<Range> of(LineId line, int decimals) {
+    if (derivation.find(line).isEmpty()) {
+      return Optional.empty();
+    }
+    BigDecimal half = BigDecimal.ONE.movePointLeft(decimals).divide(BigDecimal.TWO);
+    return within
+        .range(line)
+        .flatMap(
+            range ->
+                range
+                    .low()
+                    .map(Value::decimal)
+                    .flatMap(
+                        low ->
+                            range
+                                .high()
+                                .map(Value::decimal)
+                                .map(
+                                    high ->
+                                        new Range(
+                                            low.subtract(half)
+                                                .setScale(decimals, RoundingMode.CEILING),
+                                            high.add(half)
+                                                .setScale(decimals, RoundingMode.FLOOR)))));
+  }
+}
