@@ -14,6 +14,10 @@ public final class PowerOfTen {
 
   /// The number as a box with a raised exponent; empty for one without a power of ten.
   public static Optional<Box> in(String number) {
+    boolean ends = !number.isEmpty() && RAISED.indexOf(number.charAt(number.length() - 1)) >= 0;
+    if (!ends) {
+      return Optional.empty();
+    }
     Matcher form = FORM.matcher(number);
     if (!form.matches()) {
       return Optional.empty();

@@ -22,6 +22,9 @@ public final class Svg {
           .collect(
               Collectors.joining(" ", "svg { ", " font-family: 'Source Sans 3', sans-serif; }"));
 
+  private static final int TEN = 10;
+  private static final int HUNDRED = 100;
+
   private Svg() {}
 
   public static String of(Drawing drawing) {
@@ -102,10 +105,14 @@ public final class Svg {
     return "--" + ink.colour().key();
   }
 
+  /// To hundredths, without zeros that say nothing.
   private static String number(double length) {
-    String text = String.format(Locale.ROOT, "%.2f", length);
-    // Whole numbers keep their zeros: only those after the point go.
-    return text.replaceAll("\\.?0+$", "");
+    long hundredths = Math.round(length * HUNDRED);
+    long whole = Math.abs(hundredths) / HUNDRED;
+    long rest = Math.abs(hundredths) % HUNDRED;
+    String fraction =
+        rest == 0 ? "" : rest % TEN == 0 ? "." + rest / TEN : rest < TEN ? ".0" + rest : "." + rest;
+    return (hundredths < 0 ? "-" : "") + whole + fraction;
   }
 
   private static String escape(String text) {

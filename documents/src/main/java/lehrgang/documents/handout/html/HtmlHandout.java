@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.handout.order.AcceptedParts;
@@ -48,27 +49,23 @@ public final class HtmlHandout {
 
   /// The same order gives the same page.
   public static String of(Order order) {
-    Wording wording = order.solutions().getFirst().page(order.audience()).wording();
     PrintedTables printed = new PrintedTables();
     List<DomContent> parts = new ArrayList<>();
-    String language = "";
-    String called = "";
-    boolean several = order.solutions().size() > 1;
-    for (int i = 0; i < order.solutions().size(); i++) {
-      Solved solved = order.solutions().get(i);
-      Page page = solved.page(order.audience());
-      language = i == 0 ? page.language() : language;
-      called = i == 0 ? SheetHead.title(page) : called;
-      String number = several ? (i + 1) + "\u2002" : "";
-      parts.add(part(solved, page, order, number, printed));
+    List<Page> pages =
+        order.solutions().stream().map(solved -> solved.page(order.audience())).toList();
+    for (int i = 0; i < pages.size(); i++) {
+      String number = pages.size() == 1 ? "" : (i + 1) + "\u2002";
+      parts.add(part(order.solutions().get(i), pages.get(i), order, number, printed));
     }
+    Page first = pages.getFirst();
+    Wording wording = first.wording();
     SheetHead sheet = SheetHead.of(order, wording);
     return document(
         html(
                 head(
                     meta().withCharset("utf-8"),
                     meta().withName("viewport").withContent("width=device-width, initial-scale=1"),
-                    title(called),
+                    title(SheetHead.title(first)),
                     style(rawHtml(WebFonts.faces() + STYLE))),
                 body(main(
                         iff(
@@ -89,19 +86,20 @@ public final class HtmlHandout {
                                         HtmlTables.excerpt(table))
                                     .withClass("printed"))))
                     .withClass(order.audience().key()))
-            .withLang(language));
+            .withLang(first.language()));
   }
 
   private static DomContent part(
       Solved solved, Page page, Order order, String number, PrintedTables printed) {
-    HtmlBlocks blocks = new HtmlBlocks(page, solved.blanks(), order.choices(), printed);
+    Blanks blanks = solved.blanks(page);
+    HtmlBlocks blocks = new HtmlBlocks(page, blanks, order.choices(), printed);
     String source = page.question().source();
     return each(
         header(h1(text(number + SheetHead.title(page)))),
         each(page.steps(), blocks::step),
         iff(
             order.audience() == Audience.KEY,
-            section(each(AcceptedParts.of(solved, page, solved.blanks()), HtmlTables::accepted))
+            section(each(AcceptedParts.of(solved, page, blanks), HtmlTables::accepted))
                 .withClass("printed")),
         iff(
             order.audience() == Audience.FULL && !page.verdictSentence().isEmpty(),

@@ -46,7 +46,7 @@ public record Manuscript(
     for (int i = 0; i < order.solutions().size(); i++) {
       Solved solved = order.solutions().get(i);
       Page page = solved.page(order.audience());
-      Blanks blanks = solved.blanks();
+      Blanks blanks = solved.blanks(page);
       String title = (several ? (i + 1) + "\u2002" : "") + SheetHead.title(page);
       List<Part> parts =
           new ArrayList<>(new PartSetter(page, blanks, order.choices(), printed).set());

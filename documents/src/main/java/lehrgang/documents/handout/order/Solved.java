@@ -18,6 +18,13 @@ public record Solved(Solution solution, Derivation derivation) {
     return Blanks.of(page(Audience.STUDENT));
   }
 
+  /// The numbers of the blanks on a page: a worked solution has none, a key those of the sheet.
+  ///
+  /// @param page of this solution, for whomever
+  public Blanks blanks(Page page) {
+    return page.lens().audience() == Audience.KEY ? blanks() : Blanks.of(page);
+  }
+
   /// What it is called; empty where it has no title yet.
   public String title() {
     return solution.question().title();
