@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -17,6 +18,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
+import javafx.util.Duration;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -28,6 +30,9 @@ import lehrgang.documents.paper.PdfPages.Picture;
 /// The pages of a sheet as they are printed: painted from the PDF itself, beside the interface,
 /// those at the top first. The pages before stay until the new ones are there.
 final class PagesView extends ScrollPane {
+  /// How long a change waits for another, in milliseconds.
+  private static final double PAUSE = 90;
+
   private static final double GAP = 22;
   private static final double SMALL = 446;
   private static final double LARGE = 860;
@@ -37,6 +42,7 @@ final class PagesView extends ScrollPane {
   private Optional<BackgroundWork> work = Optional.empty();
   private Optional<byte[]> pdf = Optional.empty();
   private Optional<Order> order = Optional.empty();
+  private final PauseTransition pause = new PauseTransition(Duration.millis(PAUSE));
   private double width = SMALL;
 
   /// @param counted told how many pages there are
@@ -64,6 +70,7 @@ final class PagesView extends ScrollPane {
 
   /// There is nothing that could be shown.
   void showNothing() {
+    pause.stop();
     work.ifPresent(BackgroundWork::stop);
     Label label = new Label(Words.of("handout.waiting"));
     label.getStyleClass().add(Style.SHEETS_EMPTY);
@@ -71,8 +78,15 @@ final class PagesView extends ScrollPane {
     pdf = Optional.empty();
   }
 
+  /// Shows the pages of an order, a moment after the last of several changes.
   void show(Order wanted) {
     order = Optional.of(wanted);
+    work.ifPresent(BackgroundWork::stop);
+    pause.setOnFinished(_ -> begin(wanted));
+    pause.playFromStart();
+  }
+
+  private void begin(Order wanted) {
     work.ifPresent(BackgroundWork::stop);
     double scale = scale();
     int first = Math.max(1, (int) Math.ceil(visible()));
