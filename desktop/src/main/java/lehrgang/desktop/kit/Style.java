@@ -32,6 +32,7 @@ public final class Style {
   public static final String FACT_NAME = "fact-name";
   public static final String FACT_VALUE = "fact-value";
   public static final String FIGURE = "figure";
+  public static final String FIGURE_COPY = "figure-copy";
   public static final String FIGURE_SAVE = "figure-save";
   public static final String FIGURE_TEXT = "figure-text";
   public static final String FIRST = "first";

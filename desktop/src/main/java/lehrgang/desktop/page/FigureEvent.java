@@ -5,16 +5,17 @@ import javafx.event.Event;
 import javafx.event.EventType;
 import lehrgang.core.page.FigureSpec;
 
-/// A figure that is to be saved as a picture of its own.
+/// A figure that is to be saved or copied as a picture of its own.
 public final class FigureEvent extends Event {
   public static final EventType<FigureEvent> SAVE = new EventType<>(Event.ANY, "SAVE_FIGURE");
+  public static final EventType<FigureEvent> COPY = new EventType<>(Event.ANY, "COPY_FIGURE");
 
   @Serial private static final long serialVersionUID = 1;
 
   private final transient FigureSpec figure;
 
-  FigureEvent(FigureSpec figure) {
-    super(SAVE);
+  FigureEvent(EventType<FigureEvent> type, FigureSpec figure) {
+    super(type);
     this.figure = figure;
   }
 

@@ -29,6 +29,7 @@ public final class FigureView extends Region {
   private final FigureSpec figure;
   private final LiveNumbers numbers;
   private final Button save = new Button(Words.of("figure.save"));
+  private final Button copy = new Button(Words.of("figure.copy"));
   private double drawnFor = -1;
   private double height = 200;
 
@@ -40,7 +41,10 @@ public final class FigureView extends Region {
     setAccessibleText(figure.alternative());
     save.getStyleClass().add(Style.FIGURE_SAVE);
     save.setManaged(false);
-    save.setOnAction(_ -> fireEvent(new FigureEvent(figure)));
+    save.setOnAction(_ -> fireEvent(new FigureEvent(FigureEvent.SAVE, figure)));
+    copy.getStyleClass().add(Style.FIGURE_COPY);
+    copy.setManaged(false);
+    copy.setOnAction(_ -> fireEvent(new FigureEvent(FigureEvent.COPY, figure)));
     draw(USUAL);
     widthProperty().subscribe((_, width) -> Platform.runLater(() -> draw(width.doubleValue())));
   }
@@ -75,6 +79,8 @@ public final class FigureView extends Region {
     // The shapes have their places already.
     save.autosize();
     save.relocate(getWidth() - save.getWidth(), snappedTopInset());
+    copy.autosize();
+    copy.relocate(getWidth() - save.getWidth() - copy.getWidth(), snappedTopInset());
   }
 
   /// Draws anew for another width; never while a layout pass is under way.
@@ -87,7 +93,7 @@ public final class FigureView extends Region {
     Drawing drawing = Draughtsman.draw(figure, wanted);
     height = drawing.height();
     getChildren().setAll(drawing.shapes().stream().map(this::node).toList());
-    getChildren().add(save);
+    getChildren().addAll(copy, save);
     requestLayout();
   }
 

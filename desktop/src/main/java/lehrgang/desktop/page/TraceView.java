@@ -184,6 +184,11 @@ public final class TraceView extends ScrollPane {
     back.setVisible(!visited.isEmpty());
     back.setOnAction(_ -> back());
     HBox row = new HBox(name, back);
+    worked
+        .now()
+        .whole()
+        .flatMap(page -> current.filter(page::has).map(line -> new CopyMenu(page, line)))
+        .ifPresent(row.getChildren()::add);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
   }

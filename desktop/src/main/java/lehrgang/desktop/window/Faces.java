@@ -14,6 +14,7 @@ import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.page.CopyEvent;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
 import lehrgang.desktop.records.RecordsView;
@@ -50,6 +51,8 @@ final class Faces extends StackPane {
     writing.setTop(new HeaderBar(desk, files, this::showStart, this::showHandOut, toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.saveFigure(event.figure()));
+    addEventHandler(FigureEvent.COPY, event -> files.copyFigure(event.figure()));
+    addEventHandler(CopyEvent.COPY, event -> files.copyText(event.text()));
     addEventHandler(TableEvent.COPY, event -> files.copyTable(event.grid(), event.digits()));
     addEventHandler(TableEvent.SAVE, event -> files.saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());

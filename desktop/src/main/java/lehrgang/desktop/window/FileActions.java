@@ -232,6 +232,23 @@ final class FileActions {
     }
   }
 
+  /// Puts a text on the clipboard.
+  void copyText(String text) {
+    ClipboardContent content = new ClipboardContent();
+    content.putString(text);
+    Clipboard.getSystemClipboard().setContent(content);
+    notices.say(Words.of("status.text-copied"));
+  }
+
+  /// Puts a figure on the clipboard, as a picture and as SVG.
+  void copyFigure(FigureSpec figure) {
+    ClipboardContent content = new ClipboardContent();
+    content.putImage(Printing.image(FigureFile.pdf(figure)));
+    content.putString(FigureFile.svg(figure));
+    Clipboard.getSystemClipboard().setContent(content);
+    notices.say(Words.of("status.figure-copied"));
+  }
+
   /// Puts a table on the clipboard, as text with tabs and as HTML.
   void copyTable(Grid grid, Digits digits) {
     export(grid, digits)

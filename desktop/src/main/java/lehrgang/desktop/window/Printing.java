@@ -19,6 +19,7 @@ final class Printing {
   /// Dots to a point: 300 to an inch.
   private static final double DOTS = 300 / 72.0;
 
+  private static final double FOR_SLIDES = 3;
   private static final double A4_WIDTH = 600;
 
   private Printing() {}
@@ -51,7 +52,18 @@ final class Printing {
     }
   }
 
+  /// The first page of a PDF as a picture, sharp enough for a slide.
+  static WritableImage image(byte[] pdf) {
+    try (PdfPages pages = PdfPages.of(pdf)) {
+      return image(pages.picture(0, FOR_SLIDES));
+    }
+  }
+
   private static ImageView view(Picture picture) {
+    return new ImageView(image(picture));
+  }
+
+  private static WritableImage image(Picture picture) {
     WritableImage image = new WritableImage(picture.width(), picture.height());
     image
         .getPixelWriter()
@@ -64,6 +76,6 @@ final class Printing {
             picture.pixels(),
             0,
             picture.width());
-    return new ImageView(image);
+    return image;
   }
 }

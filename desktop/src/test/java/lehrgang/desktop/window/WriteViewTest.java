@@ -7,16 +7,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
@@ -285,6 +288,40 @@ class WriteViewTest {
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(Files.readString(file)).contains("[45, 55, 24]");
     assertThat(Files.readString(folder.resolve("register.lehrgang~"))).contains("[44, 55, 24]");
+  }
+
+  @Test
+  void aNumberAndItsWorkingAreCopiedForAnotherProgram() {
+    driver.click(driver.number("E[2,3]"));
+    driver.press("copy-number");
+    for (Map.Entry<String, String> wanted :
+        Map.of(
+                "Number as shown", "46.67",
+                "Number with all digits", "46.666666666666667",
+                "Working as text", "E₂₃ = R₂·C₃/n",
+                "Working as TeX", "\\frac{160\\cdot 140}{480}",
+                "Working as MathML", "<math xmlns=")
+            .entrySet()) {
+      FxTurn.run(
+          () ->
+              Window.getWindows().stream()
+                  .filter(ContextMenu.class::isInstance)
+                  .flatMap(menu -> ((ContextMenu) menu).getItems().stream())
+                  .filter(item -> item.getText().equals(wanted.getKey()))
+                  .findFirst()
+                  .orElseThrow()
+                  .fire());
+      assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString()))
+          .contains(wanted.getValue());
+    }
+  }
+
+  @Test
+  void aFigureIsCopiedAsAPictureAndAsVectors() {
+    Node figure = driver.window().scene().getRoot().lookup(".figure");
+    FxTurn.run(() -> ((Button) figure.lookup(".figure-copy")).fire());
+    assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString())).contains("<svg");
+    assertThat(driver.isShown("as a picture and as SVG")).isTrue();
   }
 
   @Test

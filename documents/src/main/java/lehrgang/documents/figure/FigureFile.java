@@ -35,6 +35,11 @@ public final class FigureFile {
     return Svg.standalone(Draughtsman.draw(figure, WIDTH));
   }
 
+  /// A figure as PDF, one page of its own size.
+  public static byte[] pdf(FigureSpec figure) {
+    return pdf(Draughtsman.draw(figure, WIDTH));
+  }
+
   /// How high a figure is, in widths.
   public static double heightToWidth(FigureSpec figure) {
     Drawing drawing = Draughtsman.draw(figure, WIDTH);
