@@ -1,5 +1,7 @@
 package lehrgang.documents;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
@@ -41,5 +43,19 @@ public final class Demo {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
     };
+  }
+
+  /// A table of so many rows and columns, no two counts in a row alike.
+  public static TableEntry square(int size) {
+    List<String> labels = IntStream.rangeClosed(1, size).mapToObj(i -> "class " + i).toList();
+    List<List<String>> counts =
+        IntStream.range(0, size)
+            .mapToObj(
+                row ->
+                    IntStream.range(0, size)
+                        .mapToObj(column -> Integer.toString(20 + 3 * row + 7 * column % 11))
+                        .toList())
+            .toList();
+    return new TableEntry("route", "season", labels, labels, counts);
   }
 }

@@ -37,7 +37,14 @@ final class MonotoneRange {
       return Optional.empty();
     }
     Interval image = function.image();
-    return new Interval(low.or(image::low), high.or(image::high)).widened().within(image);
+    return ordered(low.or(image::low), high.or(image::high)).widened().within(image);
+  }
+
+  /// Where a function is all but flat, the last digit of its values may put the ends the wrong way
+  /// round.
+  private static Interval ordered(Optional<Value> low, Optional<Value> high) {
+    boolean turned = low.isPresent() && high.isPresent() && low.get().compareTo(high.get()) > 0;
+    return turned ? new Interval(high, low) : new Interval(low, high);
   }
 
   /// The value at a corner; none where the corner is infinitely far out, or the function ends

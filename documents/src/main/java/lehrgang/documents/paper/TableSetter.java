@@ -73,13 +73,13 @@ public final class TableSetter {
     double[] widths = widths(table, 1);
     double needed = sum(widths);
     if (needed <= available) {
-      return List.of(part(table, widths));
+      return List.of(part(table, widths, 1));
     }
     double scale = Math.max(SMALLEST, available / needed * 0.99);
     Table smaller = scaled(table, scale);
     double[] small = widths(smaller, scale);
     if (sum(small) <= available) {
-      return List.of(part(smaller, small));
+      return List.of(part(smaller, small, scale));
     }
     List<SetTable> parts = new ArrayList<>();
     int from = 1;
@@ -90,7 +90,7 @@ public final class TableSetter {
         used += small[to++];
       }
       Table columns = columns(smaller, from, to);
-      parts.add(part(columns, widths(columns, scale)));
+      parts.add(part(columns, widths(columns, scale), scale));
       from = to;
     }
     return parts;
@@ -173,7 +173,8 @@ public final class TableSetter {
     return Math.min(widest, longest * 1.6);
   }
 
-  private SetTable part(Table table, double[] widths) {
+  private SetTable part(Table table, double[] widths, double scale) {
+    double padding = PADDING * scale;
     Element element = parent.part(Element.Type.TABLE);
     List<Slab> head = new ArrayList<>();
     table
@@ -184,13 +185,15 @@ public final class TableSetter {
                 head.addAll(
                     caption.lines(Math.max(sum(widths), 120), element.part(Element.Type.CAPTION))));
     for (List<Cell> row : table.head()) {
-      head.add(row(row, widths, element, table.total(), false));
+      head.add(row(row, widths, element, table.total(), false, padding));
     }
     List<Slab> body =
-        table.body().stream().map(row -> row(row, widths, element, table.total(), false)).toList();
+        table.body().stream()
+            .map(row -> row(row, widths, element, table.total(), false, padding))
+            .toList();
     List<Slab> foot = new ArrayList<>();
     for (int i = 0; i < table.foot().size(); i++) {
-      foot.add(row(table.foot().get(i), widths, element, table.total(), i == 0));
+      foot.add(row(table.foot().get(i), widths, element, table.total(), i == 0, padding));
     }
     return new SetTable(
         Slab.stacked(head),
@@ -199,13 +202,18 @@ public final class TableSetter {
   }
 
   private static Slab row(
-      List<Cell> cells, double[] widths, Element table, boolean total, boolean ruled) {
+      List<Cell> cells,
+      double[] widths,
+      Element table,
+      boolean total,
+      boolean ruled,
+      double padding) {
     Element row = table.part(Element.Type.ROW);
     List<List<Slab>> lines = new ArrayList<>();
     double height = 0;
     for (int column = 0; column < cells.size(); column++) {
       Cell cell = cells.get(column);
-      double inner = widths[column] - PADDING - (column == 0 ? 0 : PADDING) + 0.5;
+      double inner = widths[column] - padding - (column == 0 ? 0 : padding) + 0.5;
       Element element = row.part(cell.type());
       List<Slab> set =
           new Sentence(cell.size())
@@ -232,8 +240,8 @@ public final class TableSetter {
       for (Slab line : set) {
         double left =
             cell.align() == Cell.Align.LEFT
-                ? x + (column == 0 ? 0 : PADDING)
-                : x + widths[column] - PADDING - line.width();
+                ? x + (column == 0 ? 0 : padding)
+                : x + widths[column] - padding - line.width();
         double top = y;
         line.pieces().forEach(piece -> pieces.add(piece.moved(left, top)));
         y += line.height();

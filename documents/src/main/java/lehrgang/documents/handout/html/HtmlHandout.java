@@ -97,10 +97,10 @@ public final class HtmlHandout {
     return each(
         header(h1(text(number + SheetHead.title(page)))),
         each(page.steps(), blocks::step),
-        iff(
-            order.audience() == Audience.KEY,
-            section(each(AcceptedParts.of(solved, page, blanks), HtmlTables::accepted))
-                .withClass("printed")),
+        order.audience() == Audience.KEY
+            ? section(each(AcceptedParts.of(solved, page, blanks), HtmlTables::accepted))
+                .withClass("printed")
+            : each(),
         iff(
             order.audience() == Audience.FULL && !page.verdictSentence().isEmpty(),
             p(page.verdictSentence()).withClass("verdict")),
