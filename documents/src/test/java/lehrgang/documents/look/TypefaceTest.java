@@ -84,4 +84,17 @@ class TypefaceTest {
     assertThat(TallSigns.usual(TallSigns.SUM)).isEqualTo("∑");
     assertThat(TallSigns.usual("(a)")).isEqualTo("(a)");
   }
+
+  @ParameterizedTest
+  @EnumSource(Typeface.class)
+  void whatAFontDoesNotHaveStillTakesRoom(Typeface typeface) {
+    assertThat(typeface.has(0x5C71)).isFalse();
+    assertThat(typeface.width("山", 10)).isPositive();
+  }
+
+  @Test
+  void noTallSignIsTakenForALetter() {
+    assertThat("abc ()√∑".codePoints().noneMatch(TallSigns::isTall)).isTrue();
+    assertThat(TallSigns.SUM.codePoints().allMatch(TallSigns::isTall)).isTrue();
+  }
 }
