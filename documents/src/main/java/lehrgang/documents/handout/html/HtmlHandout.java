@@ -24,18 +24,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Objects;
-import lehrgang.core.page.Audience;
-import lehrgang.core.page.Blanks;
-import lehrgang.core.page.Page;
-import lehrgang.core.wording.Wording;
-import lehrgang.documents.handout.order.AcceptedParts;
+import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
-import lehrgang.documents.handout.order.PrintedTables;
 import lehrgang.documents.handout.order.SheetHead;
-import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.look.Palette;
 
 /// What is ordered as one self-contained HTML file: fonts, MathML, inline SVG, and a style sheet
@@ -49,23 +41,14 @@ public final class HtmlHandout {
 
   /// The same order gives the same page.
   public static String of(Order order) {
-    PrintedTables printed = new PrintedTables();
-    List<DomContent> parts = new ArrayList<>();
-    List<Page> pages =
-        order.solutions().stream().map(solved -> solved.page(order.audience())).toList();
-    for (int i = 0; i < pages.size(); i++) {
-      String number = pages.size() == 1 ? "" : (i + 1) + "\u2002";
-      parts.add(part(order.solutions().get(i), pages.get(i), order, number, printed));
-    }
-    Page first = pages.getFirst();
-    Wording wording = first.wording();
-    SheetHead sheet = SheetHead.of(order, wording);
+    Manuscript manuscript = Manuscript.of(order);
+    SheetHead sheet = manuscript.head();
     return document(
         html(
                 head(
                     meta().withCharset("utf-8"),
                     meta().withName("viewport").withContent("width=device-width, initial-scale=1"),
-                    title(SheetHead.title(first)),
+                    title(manuscript.title()),
                     style(rawHtml(WebFonts.faces() + STYLE))),
                 body(main(
                         iff(
@@ -77,33 +60,23 @@ public final class HtmlHandout {
                                         !sheet.name().isEmpty(),
                                         span(span(sheet.name())).withClass("name")))
                                 .withClass("head")),
-                        each(parts, part -> part),
+                        each(manuscript.chapters(), chapter -> chapter(chapter, order)),
                         each(
-                            printed.all(),
-                            table ->
+                            manuscript.printed(),
+                            printed ->
                                 section(
-                                        p(PrintedTables.title(table, wording)).withClass("asked"),
-                                        HtmlTables.excerpt(table))
+                                        p(printed.title()).withClass("asked"),
+                                        HtmlTables.of(printed.table(), each()))
                                     .withClass("printed"))))
                     .withClass(order.audience().key()))
-            .withLang(first.language()));
+            .withLang(manuscript.language()));
   }
 
-  private static DomContent part(
-      Solved solved, Page page, Order order, String number, PrintedTables printed) {
-    Blanks blanks = solved.blanks(page);
-    HtmlBlocks blocks = new HtmlBlocks(page, blanks, order.choices(), printed);
-    String source = page.question().source();
+  private static DomContent chapter(Manuscript.Chapter chapter, Order order) {
+    String source = chapter.page().question().source();
     return each(
-        header(h1(text(number + SheetHead.title(page)))),
-        each(page.steps(), blocks::step),
-        order.audience() == Audience.KEY
-            ? section(each(AcceptedParts.of(solved, page, blanks), HtmlTables::accepted))
-                .withClass("printed")
-            : each(),
-        iff(
-            order.audience() == Audience.FULL && !page.verdictSentence().isEmpty(),
-            p(page.verdictSentence()).withClass("verdict")),
+        header(h1(chapter.title())),
+        each(new HtmlParts(chapter, order.choices().room()).sections(), part -> part),
         iff(!source.isBlank(), p(source).withClass("source")));
   }
 

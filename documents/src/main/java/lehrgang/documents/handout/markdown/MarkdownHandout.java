@@ -52,7 +52,7 @@ public final class MarkdownHandout {
     for (Manuscript.Chapter each : manuscript.chapters()) {
       chapter = each;
       block("# " + escaped(each.title()));
-      each.parts().forEach(this::part);
+      each.onPaper().forEach(this::part);
     }
     manuscript
         .printed()
@@ -72,7 +72,7 @@ public final class MarkdownHandout {
 
   private void part(Part part) {
     switch (part) {
-      case Part.Heading(var number, var title, var points) ->
+      case Part.Heading(_, var number, var title, var points) ->
           block(
               "## "
                   + number
@@ -84,6 +84,9 @@ public final class MarkdownHandout {
       case Part.Working working -> working(working);
       case Part.Tables(var tables) -> tables.forEach(this::table);
       case Part.Picture(var figure) -> picture(figure);
+      case Part.Listing _, Part.Behind _ -> {
+        // On paper a list is a table, and nothing is folded away.
+      }
       case Part.Room(var squares) -> block("<br>\n".repeat(Math.max(2, squares / 2)).strip());
     }
   }

@@ -71,7 +71,7 @@ final class OdtBody {
     for (Manuscript.Chapter chapter : manuscript.chapters()) {
       inline = new OdtInline(chapter, formulas);
       heading("Sheet_20_title", 1, OdtInline.text(chapter.title()));
-      chapter.parts().forEach(this::part);
+      chapter.onPaper().forEach(this::part);
     }
     for (Manuscript.Printed printed : manuscript.printed()) {
       paragraph("Lead", OdtInline.text(printed.title()));
@@ -91,7 +91,7 @@ final class OdtBody {
 
   private void part(Part part) {
     switch (part) {
-      case Part.Heading(var number, var title, var points) ->
+      case Part.Heading(_, var number, var title, var points) ->
           heading(
               "Step",
               2,
@@ -109,6 +109,9 @@ final class OdtBody {
       case Part.Working working -> working(working);
       case Part.Tables(var some) -> some.forEach(this::table);
       case Part.Picture(var figure) -> picture(figure);
+      case Part.Listing _, Part.Behind _ -> {
+        // On paper a list is a table, and nothing is folded away.
+      }
       case Part.Room(var squares) -> room(squares);
     }
   }

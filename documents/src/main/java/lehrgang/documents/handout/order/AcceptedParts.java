@@ -74,7 +74,7 @@ public final class AcceptedParts {
             Entry.head(wording.text("key.blank")),
             Entry.head(wording.text("key.answer")),
             Entry.head(wording.text("key.range")));
-    return new Table(List.of(), head, rows, List.of(), false);
+    return new Table(Part.Kind.COUNTS, List.of(), head, rows, List.of(), false);
   }
 
   private List<Entry> row(LineId line, int number) {

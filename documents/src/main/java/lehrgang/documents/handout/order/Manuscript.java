@@ -33,6 +33,11 @@ public record Manuscript(
     public Chapter {
       parts = List.copyOf(parts);
     }
+
+    /// Its parts as they stand on paper.
+    public List<Part> onPaper() {
+      return Part.onPaper(parts);
+    }
   }
 
   /// A printed table.

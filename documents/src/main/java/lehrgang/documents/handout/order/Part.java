@@ -1,5 +1,6 @@
 package lehrgang.documents.handout.order;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import lehrgang.core.notation.Chain;
@@ -10,8 +11,9 @@ import lehrgang.core.wording.Span;
 public sealed interface Part {
   /// The title of a step.
   ///
+  /// @param step   its id
   /// @param points what it is worth, in words; may be empty
-  record Heading(int number, String title, String points) implements Part {}
+  record Heading(String step, int number, String title, String points) implements Part {}
 
   /// A sentence or more.
   record Sentence(Tone tone, List<Span> spans) implements Part {
@@ -81,6 +83,19 @@ public sealed interface Part {
     }
   }
 
+  /// A long list, of which a screen need show only the beginning.
+  ///
+  /// @param shown so many rows are enough to follow the rest
+  /// @param more  what the rest is; empty where there is none
+  record Listing(Table table, int shown, String more) implements Part {}
+
+  /// What stands behind the way: folded away on a screen, below its heading on paper.
+  record Behind(String heading, List<Part> parts) implements Part {
+    public Behind {
+      parts = List.copyOf(parts);
+    }
+  }
+
   /// A figure.
   record Picture(FigureSpec figure) implements Part {}
 
@@ -89,11 +104,13 @@ public sealed interface Part {
   /// @param squares its height in squares of five millimetres
   record Room(int squares) implements Part {}
 
+  /// @param kind   what it is a table of
   /// @param title  above it; may be empty
   /// @param head   what stands above the columns
   /// @param foot   the totals; empty for none
   /// @param totals whether the last column is one of totals
   record Table(
+      Kind kind,
       List<Span> title,
       List<Entry> head,
       List<List<Entry>> body,
@@ -105,6 +122,16 @@ public sealed interface Part {
       body = List.copyOf(body);
       foot = List.copyOf(foot);
     }
+  }
+
+  /// What a table is one of.
+  enum Kind {
+    COUNTS,
+    /// A printed table, or an excerpt from one.
+    PRINTED,
+    OUTCOMES,
+    /// The trials that lead to a number.
+    TRIALS
   }
 
   /// An entry of a table.
@@ -159,5 +186,21 @@ public sealed interface Part {
     SUMMED,
     /// The observed outcome, which the p-value sums.
     OBSERVED
+  }
+
+  /// Parts as they stand on paper, where nothing can be folded away.
+  static List<Part> onPaper(List<Part> parts) {
+    List<Part> flat = new ArrayList<>();
+    for (Part part : parts) {
+      switch (part) {
+        case Behind(var heading, var behind) -> {
+          flat.add(Sentence.of(Tone.LEAD, heading));
+          flat.addAll(onPaper(behind));
+        }
+        case Listing(var table, _, _) -> flat.add(new Tables(List.of(table)));
+        default -> flat.add(part);
+      }
+    }
+    return List.copyOf(flat);
   }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Chain;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
@@ -66,7 +67,8 @@ final class PartSetter {
   private void step(PageStep step) {
     int points = blanks.in(step.id()).size();
     boolean counted = points > 0 && choices.has(With.POINTS) && !isFor(Audience.FULL);
-    parts.add(new Part.Heading(step.number(), step.title(), counted ? points(points) : ""));
+    parts.add(
+        new Part.Heading(step.id(), step.number(), step.title(), counted ? points(points) : ""));
     step.blocks().forEach(this::block);
     int squares = WorkingSpaces.squares(page, step);
     if (isFor(Audience.STUDENT) && squares > 0 && choices.room() != WorkingRoom.NONE) {
@@ -103,13 +105,16 @@ final class PartSetter {
       case PageBlock.DataTable(var layers) -> tables(layers.stream().map(tables::grid));
       case PageBlock.Grids(var grids) -> tables(repeats.without(grids).stream().map(tables::grid));
       case PageBlock.Worked worked -> working(worked);
-      case PageBlock.WrittenOut(var heading, var chains) -> {
-        say(Tone.LEAD, heading);
-        chains.forEach(chain -> parts.add(new Working("", chain, Optional.empty(), Rank.BEHIND)));
-      }
-      case PageBlock.Iterations(var caption, var head, var rows, _) -> {
-        say(Tone.LEAD, caption);
-        tables(Stream.of(TableParts.list(head, rows)));
+      case PageBlock.WrittenOut(var heading, var chains) ->
+          parts.add(
+              new Part.Behind(heading, chains.stream().map(chain -> behind("", chain)).toList()));
+      case PageBlock.Iterations iterations -> {
+        say(Tone.LEAD, iterations.caption());
+        parts.add(
+            new Part.Listing(
+                TableParts.list(iterations.head(), iterations.rows()),
+                iterations.first().size(),
+                iterations.heading()));
       }
       case PageBlock.Figure(var figure) -> picture(figure);
       case PageBlock.Excerpt excerpt -> excerpt(excerpt);
@@ -184,20 +189,20 @@ final class PartSetter {
     if (others.isEmpty()) {
       return;
     }
-    say(Tone.LEAD, page.family(worked.line()) + ": " + page.wording().text("sheet.others"));
+    List<Part> workings = new ArrayList<>();
     others.stream()
         .limit(LARGEST_FAMILY)
-        .forEach(
-            line ->
-                parts.add(
-                    new Working(
-                        page.place(line), page.chain(line), Optional.empty(), Rank.BEHIND)));
+        .forEach(line -> workings.add(behind(page.place(line), page.chain(line))));
     if (others.size() > LARGEST_FAMILY) {
-      say(
-          Tone.NOTE,
-          page.wording()
-              .text(Phrase.of("sheet.and-so-on").with("count", others.size() - LARGEST_FAMILY)));
+      Phrase rest = Phrase.of("sheet.and-so-on").with("count", others.size() - LARGEST_FAMILY);
+      workings.add(Sentence.of(Tone.NOTE, page.wording().text(rest)));
     }
+    String heading = page.family(worked.line()) + ": " + page.wording().text("sheet.others");
+    parts.add(new Part.Behind(heading, workings));
+  }
+
+  private static Part behind(String named, Chain chain) {
+    return new Working(named, chain, Optional.empty(), Rank.BEHIND);
   }
 
   private void excerpt(PageBlock.Excerpt excerpt) {

@@ -11,6 +11,7 @@ import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.page.PageBlock.Use;
 import lehrgang.documents.handout.order.Part.Entry;
+import lehrgang.documents.handout.order.Part.Kind;
 import lehrgang.documents.handout.order.Part.Look;
 import lehrgang.documents.handout.order.Part.Table;
 
@@ -52,7 +53,7 @@ final class TableParts {
       grid.columnTotals().forEach(cell -> foot.add(entry(cell, Look.TOTAL)));
       grid.grandTotal().ifPresent(cell -> foot.add(entry(cell, Look.TOTAL)));
     }
-    return new Table(grid.title(), head, body, foot, totals);
+    return new Table(Kind.COUNTS, grid.title(), head, body, foot, totals);
   }
 
   private Entry entry(GridCell cell, Look look) {
@@ -69,7 +70,7 @@ final class TableParts {
     List<Entry> head = new ArrayList<>(List.of(Entry.head(excerpt.corner())));
     excerpt.areas().forEach(area -> head.add(Entry.head(area)));
     List<List<Entry>> body = excerpt.rows().stream().map(row -> row(excerpt, row)).toList();
-    return new Table(List.of(), head, body, List.of(), false);
+    return new Table(Kind.PRINTED, List.of(), head, body, List.of(), false);
   }
 
   private static List<Entry> row(PageBlock.Excerpt excerpt, PageBlock.Row row) {
@@ -108,6 +109,7 @@ final class TableParts {
             Entry.head(outcomes.fraction()),
             Entry.head(outcomes.decimal()));
     return new Table(
+        Kind.OUTCOMES,
         List.of(),
         fractions ? head : withoutFraction(head),
         fractions ? body : body.stream().map(TableParts::withoutFraction).toList(),
@@ -135,6 +137,7 @@ final class TableParts {
 
   static Table list(List<String> head, List<List<String>> rows) {
     return new Table(
+        Kind.TRIALS,
         List.of(),
         head.stream().map(Entry::head).toList(),
         rows.stream()

@@ -59,7 +59,7 @@ final class PaperBlocks {
   ///
   /// @param parent the element of which the steps are parts
   Flow set(Element parent) {
-    List<Part> parts = chapter.parts();
+    List<Part> parts = chapter.onPaper();
     List<Part.Working> row = new ArrayList<>();
     for (int i = 0; i < parts.size(); i++) {
       Part part = parts.get(i);
@@ -101,6 +101,9 @@ final class PaperBlocks {
               ABOVE_TABLE,
               Keep.FREE);
       case Part.Room(var squares) -> room(squares);
+      case Part.Listing _, Part.Behind _ -> {
+        // On paper a list is a table, and nothing is folded away.
+      }
     }
   }
 

@@ -67,7 +67,7 @@ public final class TexHandout {
     for (Manuscript.Chapter each : manuscript.chapters()) {
       chapter = each;
       block("\\section*{" + TexText.of(each.title()) + "}");
-      each.parts().forEach(this::part);
+      each.onPaper().forEach(this::part);
     }
     manuscript
         .printed()
@@ -115,7 +115,7 @@ public final class TexHandout {
 
   private void part(Part part) {
     switch (part) {
-      case Part.Heading(var number, var title, var points) ->
+      case Part.Heading(_, var number, var title, var points) ->
           block(
               "\\subsection*{%d\\enspace %s%s}"
                   .formatted(
@@ -133,6 +133,9 @@ public final class TexHandout {
       case Part.Tables(var tables) -> tables(tables);
       case Part.Picture(var figure) ->
           block("\\begin{center}\n" + TexFigure.of(figure) + "\n\\end{center}");
+      case Part.Listing _, Part.Behind _ -> {
+        // On paper a list is a table, and nothing is folded away.
+      }
       case Part.Room(var squares) -> block("\\workroom{" + squares + "}");
     }
   }

@@ -115,8 +115,8 @@ class HtmlHandoutTest {
   @Test
   void theKeySaysWhatIsAcceptedOfEveryBlank() {
     Document key = Jsoup.parse(html(Audience.KEY));
-    assertThat(key.select("section.printed .answer").eachText()).contains("14.10", "4");
-    assertThat(key.select("section.printed td").eachText()).contains("14.09 to 14.11");
+    assertThat(key.select("table.grid .answer").eachText()).contains("14.10", "4");
+    assertThat(key.select("table.grid td").eachText()).contains("14.09 to 14.11");
     assertThat(key.text()).contains("Accepted is what rounding any line before can give");
   }
 

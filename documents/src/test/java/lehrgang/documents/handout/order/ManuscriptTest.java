@@ -40,7 +40,7 @@ class ManuscriptTest {
 
   private static <P extends Part> Stream<P> parts(Manuscript manuscript, Class<P> kind) {
     return manuscript.chapters().stream()
-        .flatMap(chapter -> chapter.parts().stream())
+        .flatMap(chapter -> chapter.onPaper().stream())
         .filter(kind::isInstance)
         .map(kind::cast);
   }
@@ -149,6 +149,31 @@ class ManuscriptTest {
     Manuscript full = of(demo("route-and-season"), Audience.FULL);
     assertThat(parts(full, Part.Working.class).map(Part.Working::named))
         .contains("Lake loop, Spring", "Summit way, Autumn");
+  }
+
+  /// What a screen folds away stands on paper below its heading, and nothing is lost or twice.
+  @ParameterizedTest
+  @MethodSource("demos")
+  void onPaperNothingIsFoldedAway(String demo) {
+    for (Audience audience : Audience.values()) {
+      for (Manuscript.Chapter chapter : of(demo(demo), audience).chapters()) {
+        assertThat(chapter.onPaper())
+            .noneMatch(part -> part instanceof Part.Behind || part instanceof Part.Listing);
+        assertThat(workings(chapter.onPaper())).isEqualTo(workings(chapter.parts()));
+      }
+    }
+  }
+
+  private static List<Part.Working> workings(List<Part> parts) {
+    return parts.stream()
+        .flatMap(
+            part ->
+                switch (part) {
+                  case Part.Working working -> Stream.of(working);
+                  case Part.Behind(_, var behind) -> workings(behind).stream();
+                  default -> Stream.empty();
+                })
+        .toList();
   }
 
   @Test

@@ -1,0 +1,207 @@
+package lehrgang.documents.handout.html;
+
+import static j2html.TagCreator.bdi;
+import static j2html.TagCreator.details;
+import static j2html.TagCreator.div;
+import static j2html.TagCreator.each;
+import static j2html.TagCreator.em;
+import static j2html.TagCreator.figure;
+import static j2html.TagCreator.h2;
+import static j2html.TagCreator.iff;
+import static j2html.TagCreator.li;
+import static j2html.TagCreator.ol;
+import static j2html.TagCreator.p;
+import static j2html.TagCreator.rawHtml;
+import static j2html.TagCreator.section;
+import static j2html.TagCreator.span;
+import static j2html.TagCreator.strong;
+import static j2html.TagCreator.summary;
+import static j2html.TagCreator.text;
+import static j2html.TagCreator.ul;
+
+import j2html.tags.DomContent;
+import j2html.tags.specialized.SectionTag;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Chain;
+import lehrgang.core.notation.MathMl;
+import lehrgang.core.notation.Speech;
+import lehrgang.core.page.Appearance;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.FigureSpec;
+import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.core.wording.Span;
+import lehrgang.documents.figure.Draughtsman;
+import lehrgang.documents.figure.Svg;
+import lehrgang.documents.handout.order.Manuscript.Chapter;
+import lehrgang.documents.handout.order.Part;
+import lehrgang.documents.handout.order.Part.Numbering;
+import lehrgang.documents.handout.order.Part.Rank;
+import lehrgang.documents.handout.order.Part.Tone;
+
+/// The parts of a sheet as elements. Text goes in as it is and is escaped on the way out; only
+/// formulas and figures are ready-made.
+final class HtmlParts {
+  private static final double FIGURE_WIDTH = 640;
+
+  private final Chapter chapter;
+  private final WorkingRoom room;
+  private final MathMl math;
+  private final MathMl inSentence;
+
+  HtmlParts(Chapter chapter, WorkingRoom room) {
+    this.chapter = chapter;
+    this.room = room;
+    this.math = new MathMl(this::mark, this::corner);
+    this.inSentence = new MathMl(line -> isAnswer(line) ? "answer" : "", this::corner);
+  }
+
+  private String corner(LineId line) {
+    return chapter.blanks().number(line).map(number -> Integer.toString(number)).orElse("");
+  }
+
+  private boolean isAnswer(LineId line) {
+    return chapter.page().appearance(line) == Appearance.ANSWER;
+  }
+
+  private String mark(LineId line) {
+    String role =
+        switch (chapter.page().role(line)) {
+          case ROW_TOTAL -> "row";
+          case COLUMN_TOTAL -> "column";
+          case GRAND_TOTAL -> "grand";
+          case OBSERVED, EXPECTED, OTHER -> "";
+        };
+    return isAnswer(line) ? (role + " answer").strip() : role;
+  }
+
+  /// Each step with what belongs to it.
+  List<DomContent> sections() {
+    List<DomContent> sections = new ArrayList<>();
+    List<Part> parts = chapter.parts();
+    int from = 0;
+    for (int at = 1; at <= parts.size(); at++) {
+      if (at == parts.size() || parts.get(at) instanceof Part.Heading) {
+        sections.add(together(parts.subList(from, at)));
+        from = at;
+      }
+    }
+    return sections;
+  }
+
+  private DomContent together(List<Part> parts) {
+    SectionTag section = section(each(parts, this::of));
+    return parts.getFirst() instanceof Part.Heading heading
+        ? section.withId(heading.step())
+        : section;
+  }
+
+  private DomContent of(Part part) {
+    return switch (part) {
+      case Part.Heading(_, var number, var title, var points) ->
+          h2(
+              span(Integer.toString(number)).withClass("number"),
+              text(" " + title),
+              iff(!points.isEmpty(), each(text(" "), span(points).withClass("points"))));
+      case Part.Sentence(var tone, var spans) -> sentence(tone, spans);
+      case Part.Items(var numbered, var items) ->
+          numbered == Numbering.NUMBERED
+              ? ol(each(items, item -> li(item)))
+              : ul(each(items, item -> li(item)));
+      case Part.Working working -> working(working);
+      case Part.Tables(var tables) ->
+          div(each(tables, table -> HtmlTables.of(table, spans(table.title()))))
+              .withClass("tables");
+      case Part.Listing(var table, var shown, var more) -> listing(table, shown, more);
+      case Part.Behind(var heading, var behind) -> folded(heading, each(behind, this::of));
+      case Part.Picture(var figure) -> drawn(figure);
+      case Part.Room(var squares) ->
+          div()
+              .withClasses("room", room.key())
+              .withStyle("--squares:%d".formatted(squares))
+              .attr("aria-hidden", "true");
+    };
+  }
+
+  private DomContent sentence(Tone tone, List<Span> spans) {
+    return switch (tone) {
+      case PLAIN -> p(spans(spans));
+      case LEAD -> p(spans(spans)).withClass("asked");
+      case CHECKED, WARNING, NOTE ->
+          p(spans(spans)).withClasses("remark", tone.name().toLowerCase(Locale.ROOT));
+      case TASK, REPORT, VERDICT, SOURCE ->
+          p(spans(spans)).withClass(tone.name().toLowerCase(Locale.ROOT));
+    };
+  }
+
+  private static DomContent drawn(FigureSpec spec) {
+    return figure(rawHtml(Svg.of(Draughtsman.draw(spec, FIGURE_WIDTH))));
+  }
+
+  private DomContent spans(List<Span> spans) {
+    return each(spans, this::piece);
+  }
+
+  private DomContent piece(Span span) {
+    return switch (span) {
+      case Span.Words(var words, var weight) ->
+          switch (weight) {
+            case PLAIN -> text(words);
+            case EMPHASIS -> em(words);
+            case STRONG -> strong(words);
+          };
+      case Span.Live(var line, var number, _) ->
+          rawHtml(inSentence.of(new Box.Linked(line, number)));
+      case Span.Formula(var box) -> rawHtml(math.of(box));
+    };
+  }
+
+  private DomContent working(Part.Working working) {
+    boolean behind = working.rank() == Rank.BEHIND;
+    return div(
+            iff(
+                !working.named().isEmpty(),
+                p(bdi(working.named())).withClass(behind ? "other" : "asked")),
+            working.hint().<DomContent>map(this::chain).orElse(each()),
+            chain(working.chain()))
+        .withClass(behind ? "behind" : "working");
+  }
+
+  private DomContent listing(Part.Table table, int shown, String more) {
+    List<List<Part.Entry>> rest = table.body().subList(shown, table.body().size());
+    return each(
+        HtmlTables.of(table, table.body().subList(0, shown), each()),
+        rest.isEmpty() ? each() : folded(more, HtmlTables.of(table, rest, each())));
+  }
+
+  /// What is folded away on a screen and left out on paper; a key prints it.
+  private DomContent folded(String heading, DomContent content) {
+    return chapter.page().lens().audience() == Audience.KEY
+        ? div(p(heading).withClass("asked"), content)
+        : details(summary(heading), content);
+  }
+
+  /// Each part from one sign to the next is a formula of its own, so that a narrow screen can break
+  /// there.
+  private DomContent chain(Chain chain) {
+    return div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
+        .withClass("chain")
+        .attr("role", "math")
+        .attr("aria-label", Speech.of(chain.box()));
+  }
+
+  /// A part that is too wide for a line of its own breaks between its terms.
+  private DomContent link(Chain.Link link) {
+    List<Box> terms = link.terms();
+    String first = math.sign(link.sign()) + math.displayed(terms.getFirst());
+    return terms.size() == 1
+        ? span(rawHtml(first))
+        : span(
+                span(rawHtml(first)),
+                each(terms.subList(1, terms.size()), term -> span(rawHtml(math.displayed(term)))))
+            .withClass("terms");
+  }
+}
