@@ -48,7 +48,7 @@ public record MathMl(Function<LineId, String> marks, Function<LineId, String> co
                 PowerOfTen.in(text).map(this::inner).orElse("<mn>" + escape(text) + "</mn>");
             case OPERATOR -> "<mo>" + escape(text) + "</mo>";
             case PREFIX -> "<mo form=\"prefix\">" + escape(text) + "</mo>";
-            case SEPARATOR -> "<mtext>" + escape(text) + "</mtext>";
+            case SEPARATOR -> "<mtext>" + escape(text.replace(' ', '\u00a0')) + "</mtext>";
           };
       case Box.Row(var parts) ->
           "<mrow>" + parts.stream().map(this::inner).collect(Collectors.joining()) + "</mrow>";

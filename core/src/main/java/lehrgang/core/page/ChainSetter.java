@@ -273,33 +273,4 @@ final class ChainSetter {
   Box inSymbols(Expr formula) {
     return symbols().box(asItCounts(formula));
   }
-
-  /// A line and its formula, both in symbols.
-  Chain hint(LineId id) {
-    return new Chain(
-        numerals.symbol(id).box(), List.of(new Chain.Link("=", symbols().box(shownFormula(id)))));
-  }
-
-  /// The second route to a line, as a formula in symbols and its value.
-  Optional<Chain> secondRoute(LineId id) {
-    return mask.hides(id)
-        ? Optional.empty()
-        : derivation
-            .line(id)
-            .secondRoute()
-            .flatMap(
-                route ->
-                    evaluator()
-                        .evaluate(route.formula())
-                        .found()
-                        .map(other -> route(id, route.formula(), numerals.shown(id, other))));
-  }
-
-  private Chain route(LineId id, Expr formula, Shown shown) {
-    return new Chain(
-        new Box.Linked(id, numerals.symbol(id).box()),
-        List.of(
-            new Chain.Link("=", inSymbols(formula)),
-            new Chain.Link(shown.relation().sign(), Box.number(shown.text()))));
-  }
 }

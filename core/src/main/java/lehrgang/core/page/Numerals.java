@@ -31,7 +31,6 @@ final class Numerals implements Wording.Numbers {
   static final Shown NONE = new Shown("—", Relation.EQUAL);
 
   private static final int LONGEST_IN_LIST = 36;
-  private static final int WHOLE_DIGITS = 3;
   private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
   private final Derivation derivation;
@@ -40,7 +39,7 @@ final class Numerals implements Wording.Numbers {
   private final Format format;
   private final Wording wording;
   private final Mask mask;
-  private int digitsOfTotal;
+  private final AnswerRooms rooms;
 
   /// @param values those that the audience may know
   Numerals(
@@ -56,6 +55,7 @@ final class Numerals implements Wording.Numbers {
     this.format = format;
     this.wording = wording;
     this.mask = mask;
+    this.rooms = new AnswerRooms(derivation, format);
   }
 
   Evaluation values() {
@@ -110,31 +110,7 @@ final class Numerals implements Wording.Numbers {
 
   /// How many figures and signs a number has at most that is of the sort of a line.
   int charactersOf(LineId id) {
-    Kind kind = line(id).kind();
-    int decimals = format.decimalsOf(kind) == 0 ? 0 : format.decimalsOf(kind) + 1;
-    return switch (kind) {
-      case COUNT -> digitsOfTotal();
-      case EXPECTED -> digitsOfTotal() + decimals;
-      case DEGREES_OF_FREEDOM, CONDITION, DECISION -> WHOLE_DIGITS;
-      case P_VALUE, PROBABILITY, SHARE, CLAIM, LEVEL, STANDARD_ERROR, EFFECT -> 1 + decimals;
-      case CONTRIBUTION, CRITICAL, RESIDUAL -> WHOLE_DIGITS - 1 + decimals;
-      case STATISTIC, MEASURE -> WHOLE_DIGITS + decimals;
-    };
-  }
-
-  /// As many as the largest count has.
-  private synchronized int digitsOfTotal() {
-    if (digitsOfTotal == 0) {
-      Evaluation exact = derivation.exact();
-      digitsOfTotal =
-          derivation.lines().values().stream()
-              .filter(line -> line.kind() == Kind.COUNT)
-              .flatMap(line -> exact.find(line.id()).stream())
-              .mapToInt(count -> count.magnitude().rounded(0).toPlainString().length())
-              .max()
-              .orElse(WHOLE_DIGITS);
-    }
-    return digitsOfTotal;
+    return rooms.charactersOf(line(id).kind());
   }
 
   Shown shown(LineId id, Value value) {

@@ -4,11 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Layout;
-import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
@@ -16,13 +14,11 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.number.Format;
-import lehrgang.core.number.Kind;
 import lehrgang.core.number.Shown;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
 /// A solution as it reads through a lens: a pure function of both, with every word and number set.
@@ -37,17 +33,16 @@ import lehrgang.core.wording.Wording;
 /// page.shown(LineId.of("E", 2, 3));  // empty: students are to find it
 /// ```
 public final class Page {
-  private static final String STEP_OF_STATISTIC = "statistic";
-
   private final Solution solution;
   private final Derivation derivation;
   private final Lens lens;
   private final Wording wording;
   private final Numerals numerals;
   private final ChainSetter chains;
+  private final SymbolChains symbols;
   private final Layout layout;
   private final List<PageStep> steps;
-  private Optional<Evaluation> onTheWay = Optional.empty();
+  private final RoundingOnTheWay onTheWay;
   private Optional<TraceWriter> traces = Optional.empty();
 
   private Page(Solution solution, Derivation derivation, Lens lens) {
@@ -62,6 +57,8 @@ public final class Page {
     Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
     this.numerals = new Numerals(derivation, lens.reading(), known, format, wording, mask);
     this.chains = new ChainSetter(derivation, numerals);
+    this.symbols = new SymbolChains(derivation, numerals, chains);
+    this.onTheWay = new RoundingOnTheWay(solution, derivation, numerals, lens);
     this.steps = set();
   }
 
@@ -87,7 +84,7 @@ public final class Page {
             wording,
             lens.audience(),
             new Sheet(numerals, wording, seen),
-            this::roundingRemark);
+            onTheWay::remark);
     return IntStream.range(0, seen.size()).mapToObj(k -> setter.set(seen.get(k), k + 1)).toList();
   }
 
@@ -184,7 +181,7 @@ public final class Page {
 
   /// The formula of a line in symbols, as a hint that puts no number in.
   public Chain inSymbols(LineId id) {
-    return chains.hint(id);
+    return symbols.hint(id);
   }
 
   /// The part that a line plays; [Role#OTHER] for an id that there is not.
@@ -249,7 +246,7 @@ public final class Page {
 
   /// The second route to a line, worked out; empty where there is none or the line is hidden.
   public Optional<Chain> secondRoute(LineId id) {
-    return chains.secondRoute(id);
+    return symbols.secondRoute(id);
   }
 
   /// All that there is to know about a number.
@@ -264,42 +261,8 @@ public final class Page {
                   wording,
                   solution.origin().map(origin -> origin.records().name()),
                   numerals.mask().let(derivation.exact()),
-                  this::roundedOnTheWay));
+                  onTheWay::evaluation));
     }
     return traces.get().trace(id);
-  }
-
-  private synchronized Evaluation roundedOnTheWay() {
-    if (onTheWay.isEmpty()) {
-      onTheWay = Optional.of(numerals.mask().let(derivation.evaluate(rounded())));
-    }
-    return onTheWay.get();
-  }
-
-  private Reading rounded() {
-    return Reading.EXACT.roundedOnTheWay(solution.choices().shownDecimals());
-  }
-
-  /// Says of the result of the statistic's step where rounding on the way would show.
-  private Optional<PageBlock> roundingRemark(LineId id) {
-    boolean own = lens.reading().equals(solution.choices().reading());
-    boolean isResult =
-        derivation.line(id).kind() == Kind.STATISTIC
-            && derivation.stepOf(id).equals(STEP_OF_STATISTIC);
-    if (!isResult || numerals.mask().hides(id) || !own) {
-      return Optional.empty();
-    }
-    Optional<Shown> exact = derivation.exact().find(id).map(value -> numerals.shown(id, value));
-    Optional<Shown> rounded =
-        derivation.evaluate(rounded(), id).find(id).map(value -> numerals.shown(id, value));
-    if (exact.isEmpty() || rounded.isEmpty() || exact.get().text().equals(rounded.get().text())) {
-      return Optional.empty();
-    }
-    Phrase phrase =
-        Phrase.of("remark.on-the-way")
-            .with("symbol", numerals.symbol(id))
-            .with("rounded", rounded.get().standalone())
-            .with("exact", exact.get().standalone());
-    return Optional.of(new PageBlock.Remark(Block.Tone.NOTE, phrase.key(), numerals.spans(phrase)));
   }
 }

@@ -12,7 +12,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
@@ -20,6 +19,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
 import javafx.util.Duration;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.Pictures;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.order.Order;
@@ -175,18 +175,7 @@ final class PagesView extends ScrollPane {
   }
 
   private ImageView view(Picture picture) {
-    WritableImage image = new WritableImage(picture.width(), picture.height());
-    image
-        .getPixelWriter()
-        .setPixels(
-            0,
-            0,
-            picture.width(),
-            picture.height(),
-            PixelFormat.getIntArgbInstance(),
-            picture.pixels(),
-            0,
-            picture.width());
+    WritableImage image = Pictures.of(picture.width(), picture.height(), picture.pixels());
     ImageView view = new ImageView(image);
     view.setFitWidth(width);
     view.setPreserveRatio(true);

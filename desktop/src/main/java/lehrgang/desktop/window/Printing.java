@@ -6,10 +6,10 @@ import javafx.print.Paper;
 import javafx.print.Printer;
 import javafx.print.PrinterJob;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Window;
 import lehrgang.desktop.desk.Notices;
+import lehrgang.desktop.kit.Pictures;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.paper.PdfPages;
 import lehrgang.documents.paper.PdfPages.Picture;
@@ -64,18 +64,6 @@ final class Printing {
   }
 
   private static WritableImage image(Picture picture) {
-    WritableImage image = new WritableImage(picture.width(), picture.height());
-    image
-        .getPixelWriter()
-        .setPixels(
-            0,
-            0,
-            picture.width(),
-            picture.height(),
-            PixelFormat.getIntArgbInstance(),
-            picture.pixels(),
-            0,
-            picture.width());
-    return image;
+    return Pictures.of(picture.width(), picture.height(), picture.pixels());
   }
 }

@@ -16,8 +16,8 @@ import lehrgang.documents.look.Typeface;
 public final class FormulaSetter {
   private static final double ASCENT = 0.70;
   private static final double DESCENT = 0.22;
-  private static final double AXIS = 0.258;
-  private static final double RULE = 0.068;
+  static final double AXIS = 0.258;
+  static final double RULE = 0.068;
   private static final double SCRIPT = 0.70;
   private static final double NESTED = 0.82;
   private static final double ROOM_AROUND_SIGN = 0.36;
@@ -92,10 +92,10 @@ public final class FormulaSetter {
       case Box.Row(var parts) -> row(parts, look);
       case Box.Fraction(var above, var below) -> fraction(above, below, look);
       case Box.Scripts(var base, var raised, var lowered) -> scripts(base, raised, lowered, look);
-      case Box.Radical(var inner) -> radical(set(inner, look), look);
+      case Box.Radical(var inner) -> Enclosures.root(set(inner, look), look.size(), look.within());
       case Box.Fence(var open, var inner, var close) ->
           open.equals("|")
-              ? barred(set(inner, look), look)
+              ? Enclosures.bars(set(inner, look), look.size())
               : fenced(open, set(inner, look), close, look);
       case Box.BigSum(var index) -> sum(index, look);
       case Box.Linked(var line, var inner) -> linked(line, inner, look);
@@ -222,61 +222,17 @@ public final class FormulaSetter {
     };
   }
 
-  private static Setting radical(Setting inner, Look look) {
-    double size = look.size();
-    double gap = size * 0.16;
-    double rule = size * RULE;
-    double top = inner.ascent() + gap + rule;
-    double needed = top + Math.max(0, inner.descent() - size * 0.06);
-    TallSigns.Root root = TallSigns.root(needed / size);
-    double stretch = Math.max(1, needed / size / root.height());
-    double signSize = size * stretch;
-    double signWidth = Typeface.SERIF.width(root.text(), signSize);
-    List<Mark> marks = new ArrayList<>();
-    double baseline = root.top() * signSize - top;
-    marks.add(new Mark.Signs(0, baseline, root.text(), Typeface.SERIF, signSize, look.within()));
-    Setting.add(marks, inner, signWidth + size * 0.04, 0);
-    double end = signWidth + size * 0.08 + inner.width();
-    marks.add(new Mark.Rule(signWidth - size * 0.02, rule / 2 - top, end, rule / 2 - top, rule));
-    double below = baseline + root.below() * signSize;
-    return new Setting(
-        end + size * 0.05, top + size * 0.06, Math.max(inner.descent(), below), marks);
-  }
-
-  /// Bars at both sides, for an absolute value.
-  private static Setting barred(Setting inner, Look look) {
-    double size = look.size();
-    double side = size * 0.2;
-    double end = side * 1.5 + inner.width();
-    double over = size * 0.06;
-    List<Mark> marks = new ArrayList<>();
-    marks.add(bar(side / 2, inner, over, size * RULE));
-    Setting.add(marks, inner, side, 0);
-    marks.add(bar(end, inner, over, size * RULE));
-    return new Setting(
-        2 * side + inner.width(), inner.ascent() + over, inner.descent() + over, marks);
-  }
-
-  private static Mark bar(double x, Setting inner, double over, double thickness) {
-    return new Mark.Rule(x, -inner.ascent() - over, x, inner.descent() + over, thickness);
-  }
-
-  /// Brackets as high as what they hold, centred on the axis as its fractions are.
   private static Setting fenced(String open, Setting inner, String close, Look look) {
-    double size = look.size();
-    double above = inner.ascent() - size * AXIS;
-    double below = inner.descent() + size * AXIS;
-    double height = 2 * Math.max(above, below) / size;
-    boolean plain = height <= 1.3 || !open.equals("(");
-    TallSigns.Tall left = TallSigns.left(plain ? 0 : height * 0.96);
-    TallSigns.Tall right = TallSigns.right(plain ? 0 : height * 0.96);
-    Setting first = signs(open.equals("(") ? left.text() : open, Typeface.SERIF, look, 0);
-    Setting last = signs(close.equals(")") ? right.text() : close, Typeface.SERIF, look, 0);
-    double reach = left.height() / 2 * size;
-    return Setting.row(
-        List.of(first, inner, last),
-        Math.max(inner.ascent(), plain ? 0 : reach + size * AXIS),
-        Math.max(inner.descent(), plain ? 0 : reach - size * AXIS));
+    Enclosures.Brackets brackets = Enclosures.brackets(open, inner, close, look.size());
+    Setting row =
+        Setting.row(
+            List.of(
+                signs(brackets.left(), Typeface.SERIF, look, 0),
+                inner,
+                signs(brackets.right(), Typeface.SERIF, look, 0)),
+            0,
+            0);
+    return new Setting(row.width(), brackets.ascent(), brackets.descent(), row.marks());
   }
 
   private Setting sum(Box index, Look look) {
@@ -322,7 +278,7 @@ public final class FormulaSetter {
   /// How much room a number takes that is written by hand, in ems.
   ///
   /// @param characters its figures and signs
-  public static double widthByHand(int characters) {
+  private static double widthByHand(int characters) {
     return characters * FIGURE_BY_HAND + MARGIN_BY_HAND;
   }
 }

@@ -31,7 +31,6 @@ final class PaperBlocks {
   private static final double ABOVE_TABLE = 8;
   private static final double ABOVE_VERDICT = 14;
   private static final double BETWEEN = 26;
-  private static final double ABOVE_CHAIN = 3;
   private static final double WIDEST_FIGURE = 410;
   private static final double INDENT = 13;
   private static final double LIST_INDENT = 19;
@@ -93,7 +92,7 @@ final class PaperBlocks {
       case Part.Sentence(var tone, var spans) -> sentence(tone, spans);
       case Part.Items(var numbered, var items) -> items(numbered, items);
       case Part.Working working ->
-          flow.add(chain(working, PaperLook.FORMULA, width), ABOVE_FORMULA, Keep.FREE);
+          flow.add(new PaperWorkings(look, width, section).main(working), ABOVE_FORMULA, Keep.FREE);
       case Part.Tables(var tables) -> tables(tables);
       case Part.Picture(var figure) ->
           flow.add(
@@ -246,16 +245,17 @@ final class PaperBlocks {
   }
 
   /// Workings that are asked for, or behind others, stand side by side where they fit.
-  private void row(List<Part.Working> workings) {
-    if (workings.isEmpty()) {
+  private void row(List<Part.Working> some) {
+    if (some.isEmpty()) {
       return;
     }
-    boolean asked = workings.getFirst().rank() == Rank.ASKED;
+    boolean asked = some.getFirst().rank() == Rank.ASKED;
+    PaperWorkings workings = new PaperWorkings(look, width, section);
     double half = (width - BETWEEN) / 2;
     List<Slab> row = new ArrayList<>();
     double used = 0;
-    for (Part.Working working : workings) {
-      Slab one = asked ? asked(working) : behind(working, half);
+    for (Part.Working working : some) {
+      Slab one = asked ? workings.asked(working) : workings.behind(working, half);
       if (!row.isEmpty() && used + BETWEEN + one.width() > width) {
         flow.add(
             Slab.beside(row, BETWEEN),
@@ -269,36 +269,6 @@ final class PaperBlocks {
     }
     Keep last = asked && room != WorkingRoom.NONE ? Keep.WITH_NEXT : Keep.FREE;
     flow.add(Slab.beside(row, BETWEEN), asked ? ABOVE_FORMULA : ABOVE, last);
-  }
-
-  private Slab named(String name, double most) {
-    return Slab.stacked(
-        new Sentence(PaperLook.SMALL)
-            .add(name, Typeface.SANS, Palette.SOFT.light())
-            .lines(most, section.part(Type.PARAGRAPH)));
-  }
-
-  private Slab asked(Part.Working working) {
-    List<Slab> parts = new ArrayList<>(List.of(named(working.named(), width / 2)));
-    working
-        .hint()
-        .ifPresent(hint -> parts.add(Formulas.chain(hint, PaperLook.INNER, width, section, look)));
-    parts.add(chain(working, PaperLook.FORMULA, width));
-    return Slab.stacked(parts);
-  }
-
-  private Slab behind(Part.Working working, double half) {
-    Slab chain = chain(working, PaperLook.INNER, working.named().isEmpty() ? width : half);
-    if (working.named().isEmpty()) {
-      return Slab.widened(chain, width);
-    }
-    return Slab.widened(
-        Slab.stacked(List.of(named(working.named(), half), Slab.lowered(chain, ABOVE_CHAIN))),
-        half);
-  }
-
-  private Slab chain(Part.Working working, double size, double available) {
-    return Formulas.chain(working.chain(), size, available, section, look);
   }
 
   private void room(int squares) {
