@@ -133,7 +133,7 @@ public sealed interface Reading {
     return this instanceof RoundedOnTheWay(_, var decimals)
             && line.kind().roundedOnTheWay()
             && !soFar.isWhole()
-        ? Value.exactly(soFar.rounded(decimals.of(line.kind())))
+        ? soFar.asWritten(decimals.of(line.kind()))
         : soFar;
   }
 

@@ -237,8 +237,7 @@ public record Interval(Optional<Value> low, Optional<Value> high) {
   /// @param decimals 0 or more
   public Interval rounded(int decimals) {
     return new Interval(
-        low.map(end -> Value.exactly(end.rounded(decimals))),
-        high.map(end -> Value.exactly(end.rounded(decimals))));
+        low.map(end -> end.asWritten(decimals)), high.map(end -> end.asWritten(decimals)));
   }
 
   /// The numbers themselves and every value that rounding one of them to so many places *or more*

@@ -27,10 +27,14 @@ public enum NumberStyle {
     return decimalSign;
   }
 
-  /// A fixed number of decimals, rounded half up from the exact value.
+  /// A fixed number of decimals, rounded half up from the exact value. A number that is no fraction
+  /// and has more digits before its decimals than a calculator shows is a power of ten.
   ///
   /// @param decimals 0 or more
   public Shown fixed(Value value, int decimals) {
+    if (value instanceof Real real && real.isTooLongToWrite()) {
+      return scientific(real.asWritten(decimals).decimal());
+    }
     if (value.isWhole() && decimals == 0) {
       return new Shown(write(value.rounded(0)), Relation.EQUAL);
     }
@@ -91,10 +95,7 @@ public enum NumberStyle {
     BigDecimal plain = rounded.stripTrailingZeros();
     int magnitude = plain.precision() - plain.scale() - 1;
     if (magnitude < -5 || magnitude > 20) {
-      String power = "10" + superscript(magnitude);
-      BigDecimal mantissa = plain.movePointLeft(magnitude);
-      boolean bare = mantissa.compareTo(BigDecimal.ONE) == 0;
-      return new Shown(bare ? power : write(mantissa) + "\u2009·\u2009" + power, relation);
+      return new Shown(powerOfTen(plain, magnitude), relation);
     }
     BigDecimal padded =
         relation == Relation.EQUAL && plain.scale() <= 0 ? plain.setScale(0) : rounded;
@@ -102,6 +103,18 @@ public enum NumberStyle {
       padded = plain;
     }
     return new Shown(write(padded), relation);
+  }
+
+  private Shown scientific(BigDecimal rounded) {
+    BigDecimal plain = rounded.stripTrailingZeros();
+    return new Shown(powerOfTen(plain, plain.precision() - plain.scale() - 1), Relation.ABOUT);
+  }
+
+  private String powerOfTen(BigDecimal plain, int magnitude) {
+    String power = "10" + superscript(magnitude);
+    BigDecimal mantissa = plain.movePointLeft(magnitude);
+    boolean bare = mantissa.compareTo(BigDecimal.ONE) == 0;
+    return bare ? power : write(mantissa) + "\u2009·\u2009" + power;
   }
 
   /// A share as a percentage, such as `33.3 %`.

@@ -2,12 +2,16 @@ package lehrgang.core.number;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.MathContext;
 import java.math.RoundingMode;
 
 /// A decimal of [Value#PRECISION] digits, for what a fraction cannot hold.
 public record Real(BigDecimal decimal) implements Value {
   /// More digits than are kept, so that the last kept one is rounded from what follows it.
   private static final int GUARDED_DIGITS = PRECISION.getPrecision() + 6;
+
+  /// A result that is not exact carries no more digits than calculators do.
+  private static final MathContext WRITTEN = new MathContext(12, RoundingMode.HALF_UP);
 
   private static final double DIGITS_IN_A_BIT = Math.log10(2);
 
@@ -29,6 +33,16 @@ public record Real(BigDecimal decimal) implements Value {
     return vanishes
         ? BigDecimal.ZERO.setScale(decimals)
         : decimal.setScale(decimals, RoundingMode.HALF_UP);
+  }
+
+  /// Whether more digits stand before its decimals than a calculator shows.
+  boolean isTooLongToWrite() {
+    return decimal.precision() - decimal.scale() > WRITTEN.getPrecision();
+  }
+
+  @Override
+  public Value asWritten(int decimals) {
+    return isTooLongToWrite() ? new Real(decimal.round(WRITTEN)) : Value.exactly(rounded(decimals));
   }
 
   @Override

@@ -73,6 +73,14 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   /// @param decimals 0 or more; below 0, to tens, hundreds and so on
   BigDecimal rounded(int decimals);
 
+  /// What stands on paper for this number, to go on with: rounded to so many decimals, or to the
+  /// digits of a calculator where that is fewer and it is no fraction.
+  ///
+  /// @param decimals 0 or more
+  default Value asWritten(int decimals) {
+    return Value.exactly(rounded(decimals));
+  }
+
   /// −1, 0 or 1.
   int signum();
 

@@ -105,7 +105,7 @@ class ReadingPropertiesTest {
     return touched;
   }
 
-  @Property(tries = 150)
+  @Property(tries = 150, seed = SomeSolutions.SEED)
   void everyLineHasAValueOrAReason(@ForAll("derivations") Derivation derivation, @ForAll Random r) {
     Reading reading = anyReading(derivation, r);
     Evaluation evaluation = derivation.evaluate(reading);
@@ -118,7 +118,7 @@ class ReadingPropertiesTest {
     }
   }
 
-  @Property(tries = 100)
+  @Property(tries = 100, seed = SomeSolutions.SEED)
   void whatDependsOnNothingChangedKeepsItsValue(
       @ForAll("derivations") Derivation derivation, @ForAll Random r) {
     Reading reading =
@@ -131,7 +131,7 @@ class ReadingPropertiesTest {
             id -> assertThat(evaluation.result(id)).isEqualTo(derivation.exact().result(id)));
   }
 
-  @Property(tries = 60)
+  @Property(tries = 60, seed = SomeSolutions.SEED)
   void puttingInTheRightNumbersChangesNothing(
       @ForAll("derivations") Derivation derivation, @ForAll Random r) {
     Map<LineId, Value> right = new HashMap<>();
@@ -144,7 +144,7 @@ class ReadingPropertiesTest {
         .isEqualTo(derivation.exact().results());
   }
 
-  @Property(tries = 60)
+  @Property(tries = 60, seed = SomeSolutions.SEED)
   void bendingARuleToItselfChangesNothing(
       @ForAll("derivations") Derivation derivation, @ForAll Random r) {
     LineId id = anyLine(derivation, r);
@@ -180,7 +180,7 @@ class ReadingPropertiesTest {
     return sampled;
   }
 
-  @Property(tries = 60)
+  @Property(tries = 60, seed = SomeSolutions.SEED)
   void theRangeOfRoundingHoldsTheExactValueAndEveryRounding(
       @ForAll("derivations") Derivation derivation,
       @ForAll @IntRange(min = 0, max = 5) int places,

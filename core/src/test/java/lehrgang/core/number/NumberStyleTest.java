@@ -63,6 +63,16 @@ class NumberStyleTest {
     assertThat(NumberStyle.COMMA.percent(Value.ratio(1, 3), 1).text()).isEqualTo("33,3\u00a0%");
   }
 
+  /// What is worked out carries no more digits than calculators do; whole counts are exact.
+  @Test
+  void aResultLongerThanACalculatorShowsIsAPowerOfTen() {
+    Value result = Value.real(new BigDecimal("29728026692955052.3"));
+    assertThat(POINT.fixed(result, 0).text()).isEqualTo("2.9728026693\u2009·\u200910¹⁶");
+    assertThat(POINT.fixed(result.asWritten(0), 3).text()).isEqualTo(POINT.fixed(result, 0).text());
+    assertThat(POINT.fixed(Value.exactly("29728026692955052"), 0).text())
+        .isEqualTo("29 728 026 692 955 052".replace(' ', '\u2009'));
+  }
+
   @Test
   void twelveDigitsAreTwelveDigits() {
     assertThat(POINT.significant(Value.ratio(140, 3), 12).text()).isEqualTo("46.6666666667");

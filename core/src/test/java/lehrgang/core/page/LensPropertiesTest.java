@@ -93,7 +93,7 @@ class LensPropertiesTest {
     return reading;
   }
 
-  @Property(tries = 60)
+  @Property(tries = 60, seed = SomeSolutions.SEED)
   void aPageCanBeSetUnderAnyReadingForAnyAudience(
       @ForAll("solutions") Solution solution, @ForAll Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
@@ -137,7 +137,7 @@ class LensPropertiesTest {
   }
 
   /// A page tells nothing of what it hides: were the hidden numbers others, it would be the same.
-  @Property(tries = 80)
+  @Property(tries = 80, seed = SomeSolutions.SEED)
   void whatAnAudienceIsNotToSeeCannotBeGotFromThePage(
       @ForAll("solutions") Solution solution, @ForAll Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
@@ -148,7 +148,7 @@ class LensPropertiesTest {
     assertSame(page, Page.of(viewed, derivation, lens(other, Audience.STUDENT)));
   }
 
-  @Property(tries = 40)
+  @Property(tries = 40, seed = SomeSolutions.SEED)
   void whatIsNotRevealedYetCannotBeGotFromThePage(
       @ForAll("solutions") Solution solution, @ForAll Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
@@ -178,7 +178,7 @@ class LensPropertiesTest {
 
   /// The digits of a number that students are to find stand nowhere, unless a number that they may
   /// see has the same.
-  @Property(tries = 60)
+  @Property(tries = 60, seed = SomeSolutions.SEED)
   void noHiddenNumberStandsAnywhere(@ForAll("solutions") Solution solution, @ForAll Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
     Solution viewed =

@@ -59,7 +59,7 @@ class SheetTest {
   }
 
   /// The smallest expected count is one of the expected counts, in whichever step it stands.
-  @Property(tries = 100, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 100, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
   void aNumberPickedFromHiddenOnesIsHiddenToo(
       @ForAll("solutions") Solution solution, @ForAll Random random) {
     Solution viewed = withViews(solution, random);
@@ -80,7 +80,7 @@ class SheetTest {
   }
 
   /// What a sheet says is worked is worked, with all that goes into it in that step.
-  @Property(tries = 100, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 100, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
   void whatIsSaidToBeWorkedIsWorked(@ForAll("solutions") Solution solution, @ForAll Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
     for (PageStep step : sheet.steps()) {
@@ -108,7 +108,7 @@ class SheetTest {
   }
 
   /// A blank says what it asks for, and one that is filled does not.
-  @Property(tries = 60, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
   void aBlankSaysWhatItAsksFor(@ForAll("solutions") Solution solution, @ForAll Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
     assertThat(blocks(sheet, PageBlock.Worked.class))
@@ -135,7 +135,7 @@ class SheetTest {
   }
 
   /// A figure on a sheet marks nothing that is to be found.
-  @Property(tries = 60, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
   void aFigureMarksNothingThatIsToBeFound(
       @ForAll("solutions") Solution solution, @ForAll Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
@@ -166,7 +166,7 @@ class SheetTest {
   }
 
   /// A key has a number wherever the sheet has a blank, whatever the views of the steps.
-  @Property(tries = 80, shrinking = ShrinkingMode.OFF)
+  @Property(tries = 80, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
   void aKeyLeavesNothingBlank(@ForAll("solutions") Solution solution, @ForAll Random random) {
     Solution viewed = withViews(solution, random);
     Page key = page(viewed, Audience.KEY);

@@ -60,7 +60,7 @@ class ChangesTest {
         : people(table);
   }
 
-  @Property(tries = 120)
+  @Property(tries = 120, seed = SomeSolutions.SEED)
   void whatIsOfferedLeadsToAPageOrToASentenceAndKeepsEveryObservation(
       @ForAll("solutions") Solution solution) {
     for (PageBlock.Way way : ways(solution)) {
