@@ -151,6 +151,19 @@ public sealed interface Block {
     }
   }
 
+  /// What can be settled before the data are looked at: it stands with the critical value where that
+  /// comes first.
+  record Beforehand(List<Block> blocks) implements Block {
+    public Beforehand {
+      blocks = List.copyOf(blocks);
+    }
+
+    /// Blocks that go with the critical value.
+    public static Beforehand of(Block... blocks) {
+      return new Beforehand(List.of(blocks));
+    }
+  }
+
   /// This block, or the ones that it is made of.
   default Stream<Block> each() {
     return this instanceof Beside(var blocks)
@@ -164,15 +177,39 @@ public sealed interface Block {
   /// The iterations behind a root in a line's formula.
   record Iterations(LineId line) implements Block {}
 
+  /// How much a curve shows.
+  enum Shows {
+    /// The critical region alone: the data have not been looked at yet.
+    REGION,
+    STATISTIC
+  }
+
   /// The curve, the critical region and the statistic.
-  record TailCurve(LineId statistic, LineId df, LineId critical, LineId alpha, LineId p)
-      implements Block {}
+  record TailCurve(
+      LineId statistic, LineId df, LineId critical, LineId alpha, LineId p, Shows shows)
+      implements Block {
+    /// The same curve with the statistic on it, or without.
+    public TailCurve showing(Shows other) {
+      return new TailCurve(statistic, df, critical, alpha, p, other);
+    }
+  }
 
   /// The standard normal curve, the critical region on one side or both, and the statistic.
   ///
   /// @param alternative `two-sided`, `less` or `greater`
-  record NormalCurve(LineId statistic, LineId critical, LineId alpha, LineId p, String alternative)
-      implements Block {}
+  record NormalCurve(
+      LineId statistic,
+      LineId critical,
+      LineId alpha,
+      LineId p,
+      String alternative,
+      Shows shows)
+      implements Block {
+    /// The same curve with the statistic on it, or without.
+    public NormalCurve showing(Shows other) {
+      return new NormalCurve(statistic, critical, alpha, p, alternative, other);
+    }
+  }
 
   /// A printed table of normal tail areas around a point.
   ///

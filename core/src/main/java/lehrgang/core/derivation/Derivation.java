@@ -15,6 +15,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbols;
 import lehrgang.core.number.Value;
 
 /// A worked solution as a graph of lines. Numbers need no more than that; the page is laid out only
@@ -26,6 +27,9 @@ public final class Derivation {
   private final LineId decision;
   private final Function<Evaluation, Layout> layout;
 
+  private final StepOrder wish;
+
+  private Optional<Arrangement> arrangement = Optional.empty();
   private Optional<Evaluation> exact = Optional.empty();
   private Optional<Map<LineId, List<LineId>>> uses = Optional.empty();
 
@@ -39,6 +43,17 @@ public final class Derivation {
       List<Condition> conditions,
       LineId decision,
       Function<Evaluation, Layout> layout) {
+    this(procedure, lines, conditions, decision, layout, new StepOrder.AsWorked());
+  }
+
+  private Derivation(
+      String procedure,
+      Lines lines,
+      List<Condition> conditions,
+      LineId decision,
+      Function<Evaluation, Layout> layout,
+      StepOrder wish) {
+    this.wish = wish;
     this.procedure = procedure;
     this.lines = lines;
     this.conditions = List.copyOf(conditions);
@@ -70,7 +85,34 @@ public final class Derivation {
         all,
         conditions,
         decision,
-        values -> layout.apply(values).withAdded(step, addition.blocks(values, all)));
+        values -> layout.apply(values).withAdded(step, addition.blocks(values, all)),
+        wish);
+  }
+
+  /// This derivation with its steps in another order, as far as the numbers allow it.
+  public Derivation arranged(StepOrder other) {
+    return new Derivation(procedure, lines, conditions, decision, layout, other);
+  }
+
+  /// This derivation with its symbols as a course writes them.
+  public Derivation written(Symbols symbols) {
+    return symbols.equals(Symbols.usual())
+        ? this
+        : new Derivation(
+            procedure, lines.written(symbols), conditions, decision, layout, wish);
+  }
+
+  private synchronized Arrangement arrangement() {
+    if (arrangement.isEmpty()) {
+      List<String> usual = layout.apply(exact()).steps().stream().map(Step::id).toList();
+      arrangement = Optional.of(Arrangement.of(lines, usual, wish));
+    }
+    return arrangement.get();
+  }
+
+  /// The ids of the steps in the order in which they stand.
+  public List<String> steps() {
+    return arrangement().order();
   }
 
   /// The id of the procedure that made it.
@@ -95,7 +137,7 @@ public final class Derivation {
 
   /// The page, for what every line comes to under the reading in which it is set.
   public Layout layout(Evaluation values) {
-    return layout.apply(values);
+    return arrangement().arranged(layout.apply(values));
   }
 
   /// @throws NoSuchElementException if there is no such line
@@ -113,12 +155,15 @@ public final class Derivation {
   /// @throws NoSuchElementException if there is no such line
   public String stepOf(LineId id) {
     lines.line(id);
-    return lines.steps().get(id);
+    return arrangement().steps().get(id);
   }
 
   /// The ids of all lines that a step establishes, in order.
   public List<LineId> linesOf(String step) {
-    return lines.ofStep(step);
+    return arrangement().steps().entrySet().stream()
+        .filter(entry -> entry.getValue().equals(step))
+        .map(Map.Entry::getKey)
+        .toList();
   }
 
   /// The lines that a line is computed from.

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbols;
+import lehrgang.core.number.Kind;
 
 /// The lines of a derivation in an order in which each comes after those that it uses, and the
 /// steps that establish them. A procedure writes them; after that they are only read.
@@ -32,6 +34,16 @@ public final class Lines {
     copy.steps.putAll(steps);
     families.forEach((name, members) -> copy.families.put(name, new ArrayList<>(members)));
     copy.step = step;
+    return copy;
+  }
+
+  /// The same lines with their symbols as a course writes them. A point of a curve is called as the
+  /// curve is.
+  Lines written(Symbols symbols) {
+    Lines copy = copy();
+    copy.lines.replaceAll(
+        (_, line) ->
+            line.kind() == Kind.CRITICAL ? line : line.written(symbols.of(line.symbol())));
     return copy;
   }
 

@@ -27,14 +27,24 @@ public enum NumberStyle {
     return decimalSign;
   }
 
-  /// A fixed number of decimals, rounded half up from the exact value. A number that is no fraction
-  /// and has more digits before its decimals than a calculator shows is a power of ten.
+  /// A result with a fixed number of decimals, rounded half up from the exact value. One that is no
+  /// fraction has no more digits than a calculator shows: it has fewer decimals, or is a power of
+  /// ten.
   ///
   /// @param decimals 0 or more
   public Shown fixed(Value value, int decimals) {
-    if (value instanceof Real real && real.isTooLongToWrite()) {
-      return scientific(real.asWritten(decimals).decimal());
+    if (!(value instanceof Real real)) {
+      return inFull(value, decimals);
     }
+    return real.isTooLongToWrite()
+        ? scientific(real.asWritten(decimals).decimal())
+        : inFull(real, real.written(decimals));
+  }
+
+  /// A fixed number of decimals, however many digits that makes.
+  ///
+  /// @param decimals 0 or more
+  public Shown inFull(Value value, int decimals) {
     if (value.isWhole() && decimals == 0) {
       return new Shown(write(value.rounded(0)), Relation.EQUAL);
     }

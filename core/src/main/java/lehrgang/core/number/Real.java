@@ -37,12 +37,23 @@ public record Real(BigDecimal decimal) implements Value {
 
   /// Whether more digits stand before its decimals than a calculator shows.
   boolean isTooLongToWrite() {
-    return decimal.precision() - decimal.scale() > WRITTEN.getPrecision();
+    return wholeDigits() > WRITTEN.getPrecision();
+  }
+
+  /// How many of so many decimals it is written with.
+  int written(int decimals) {
+    return Math.max(0, Math.min(decimals, WRITTEN.getPrecision() - wholeDigits()));
+  }
+
+  private int wholeDigits() {
+    return decimal.signum() == 0 ? 0 : Math.max(0, decimal.precision() - decimal.scale());
   }
 
   @Override
   public Value asWritten(int decimals) {
-    return isTooLongToWrite() ? new Real(decimal.round(WRITTEN)) : Value.exactly(rounded(decimals));
+    return isTooLongToWrite()
+        ? new Real(decimal.round(WRITTEN))
+        : Value.exactly(rounded(written(decimals)));
   }
 
   @Override

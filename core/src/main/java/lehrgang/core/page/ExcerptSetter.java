@@ -47,16 +47,20 @@ final class ExcerptSetter {
             .map(row -> row(row, row.df() == table.df() ? Use.OWN : Use.NEIGHBOUR))
             .toList();
     PageBlock.Excerpt bare =
-        new PageBlock.Excerpt("df", areas, rows, Optional.empty(), List.of(), "");
+        new PageBlock.Excerpt(corner(), areas, rows, Optional.empty(), List.of(), "");
     return Optional.of(
         excerpt.emphasis() == Block.Emphasis.BRACKET
             ? bracketed(excerpt, table, bare)
             : picked(excerpt, bare));
   }
 
+  private String corner() {
+    return numerals.text(Phrase.of("verdict.df"));
+  }
+
   private PageBlock whole(Block.TableExcerpt excerpt, List<String> areas) {
     return new PageBlock.Excerpt(
-        "df",
+        corner(),
         areas,
         PrintedTable.reaching(excerpt.reach()).stream()
             .map(row -> row(row, Use.NEIGHBOUR))

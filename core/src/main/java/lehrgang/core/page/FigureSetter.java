@@ -51,6 +51,10 @@ final class FigureSetter {
         .map(value -> new Mark(id, value.asDouble(), numerals.text(label)));
   }
 
+  private Optional<Mark> markUnless(boolean leftOut, LineId id, Phrase label) {
+    return leftOut ? Optional.empty() : mark(id, label);
+  }
+
   /// A mark with its number.
   private Optional<Mark> mark(LineId id) {
     return numerals
@@ -60,11 +64,13 @@ final class FigureSetter {
   }
 
   Optional<FigureSpec> curve(Block.TailCurve curve) {
-    boolean bare = !isKnown(curve.critical()) || !isKnown(curve.statistic());
+    boolean region = curve.shows() == Block.Shows.REGION;
+    boolean bare = !isKnown(curve.critical()) || !region && !isKnown(curve.statistic());
+    String key = region ? "figure.curve.region" : "figure.curve";
     Phrase alternative =
         bare
             ? Phrase.of("figure.curve.bare")
-            : Phrase.of(degreesOfFreedom(curve.df()) == 1 ? "figure.curve.one" : "figure.curve")
+            : Phrase.of(degreesOfFreedom(curve.df()) == 1 ? key + ".one" : key)
                 .with("df", curve.df())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());
@@ -76,7 +82,8 @@ final class FigureSetter {
                 Phrase.of("figure.critical")
                     .with("crit", curve.critical())
                     .with("alpha", new Phrase.Stated(curve.alpha()))),
-            mark(
+            markUnless(
+                region,
                 curve.statistic(),
                 Phrase.of(
                         isAbout(curve.statistic()) ? "figure.statistic.about" : "figure.statistic")
@@ -87,11 +94,13 @@ final class FigureSetter {
   }
 
   Optional<FigureSpec> normal(Block.NormalCurve curve) {
-    boolean bare = !isKnown(curve.critical()) || !isKnown(curve.statistic());
+    boolean region = curve.shows() == Block.Shows.REGION;
+    boolean bare = !isKnown(curve.critical()) || !region && !isKnown(curve.statistic());
+    String key = region ? "figure.normal.region." : "figure.normal.";
     Phrase alternative =
         bare
             ? Phrase.of("figure.normal.blank")
-            : Phrase.of("figure.normal." + curve.alternative())
+            : Phrase.of(key + curve.alternative())
                 .with("crit", curve.critical())
                 .with("statistic", curve.statistic());
     FigureSpec.Sides sides =
@@ -108,7 +117,8 @@ final class FigureSetter {
                 Phrase.of("figure.normal.critical." + curve.alternative())
                     .with("crit", curve.critical())
                     .with("alpha", new Phrase.Stated(curve.alpha()))),
-            mark(
+            markUnless(
+                region,
                 curve.statistic(),
                 Phrase.of(isAbout(curve.statistic()) ? "figure.z.about" : "figure.z")
                     .with("statistic", curve.statistic())

@@ -49,7 +49,8 @@ public final class Page {
     this.solution = solution;
     this.derivation = derivation;
     this.lens = lens;
-    this.wording = Wording.in(solution.language(), solution.wording());
+    this.wording = Wording.in(
+            solution.language(), solution.ownWords(), solution.course().symbols());
     Evaluation all = derivation.evaluate(lens.reading());
     Mask mask = Mask.of(solution, derivation, all, lens);
     Evaluation known = mask.let(all);

@@ -98,7 +98,7 @@ final class PutIn {
     BigDecimal size = value.magnitude().decimal();
     int magnitude = size.precision() - size.scale() - 1;
     int decimals = Math.min(own + more, Math.max(own, most - 1 - magnitude));
-    Shown shown = numerals.format().style().fixed(value, decimals);
+    Shown shown = numerals.format().style().inFull(value, decimals);
     return new Term(
         Optional.of(Value.exactly(value.rounded(decimals))),
         Box.number(shown.text()),

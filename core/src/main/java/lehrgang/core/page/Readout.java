@@ -34,7 +34,8 @@ public final class Readout {
             lens.reading(),
             values,
             new Format(solution.numberStyle(), solution.choices().shownDecimals()),
-            Wording.in(solution.language(), solution.wording()),
+            Wording.in(
+            solution.language(), solution.ownWords(), solution.course().symbols()),
             Mask.none(lens)));
   }
 

@@ -59,7 +59,7 @@ final class Sheet {
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
       case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
-      case Block.Intervals _, Block.Histogram _, Block.Missing _, Block.Beside _ -> false;
+      case Block.Intervals _, Block.Histogram _, Block.Missing _, Block.Beside _, Block.Beforehand _ -> false;
     };
   }
 
@@ -94,7 +94,7 @@ final class Sheet {
             block ->
                 switch (block) {
                   case Block.TableExcerpt table ->
-                      corner.equals("df") && (hides(table.df()) || hides(table.answer()));
+                      !corner.equals("z") && (hides(table.df()) || hides(table.answer()));
                   case Block.NormalExcerpt table ->
                       corner.equals("z") && (hides(table.point()) || hides(table.answer()));
                   default -> false;

@@ -133,7 +133,7 @@ final class StepSetter {
           sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(phrase.key(), s));
       case Block.Remark(var tone, var phrase, var grounds) ->
           sentence(phrase, grounds).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
-      case Block.Missing _, Block.Beside _ -> Optional.empty();
+      case Block.Missing _, Block.Beside _, Block.Beforehand _ -> Optional.empty();
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
       case Block.DataEntry(var layers) ->
           Optional.of(new PageBlock.DataTable(layers.stream().map(grids::grid).toList()));

@@ -62,7 +62,10 @@ public final class Procedures {
   private static Settled finished(Settled settled, Solution solution) {
     return switch (settled) {
       case Derived(var derivation) ->
-          new Derived(FurtherLevels.with(SpreadAside.with(derivation, solution), solution));
+          new Derived(
+              FurtherLevels.with(SpreadAside.with(derivation, solution), solution)
+                  .arranged(solution.course().order())
+                  .written(solution.course().symbols()));
       case Refused refused -> refused;
     };
   }

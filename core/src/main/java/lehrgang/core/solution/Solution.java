@@ -18,7 +18,8 @@ import lehrgang.core.number.NumberStyle;
 /// @param wording   the instructor's own sentences, by key
 /// @param origin    the records that the table was counted from; empty for a table that was typed
 /// @param sheet     how it is handed out
-/// @param sheet     how it is handed out
+/// @param course    what the course settles in its own way
+/// @param notes     the instructor's notes, by step id
 public record Solution(
     Question question,
     Locale language,
@@ -28,8 +29,10 @@ public record Solution(
     Map<String, StudentView> students,
     Map<String, String> wording,
     Optional<Origin> origin,
-    SheetChoices sheet) {
-  /// A solution whose table was typed, with the usual sheet.
+    SheetChoices sheet,
+    Course course,
+    Map<String, StepNotes> notes) {
+  /// A solution whose table was typed, with the usual sheet, in the usual words.
   public Solution(
       Question question,
       Locale language,
@@ -47,17 +50,33 @@ public record Solution(
         students,
         wording,
         Optional.empty(),
-        SheetChoices.usual());
+        SheetChoices.usual(),
+        Course.usual(),
+        Map.of());
   }
 
   public Solution {
     students = Collections.unmodifiableMap(new LinkedHashMap<>(students));
     wording = Collections.unmodifiableMap(new LinkedHashMap<>(wording));
+    notes = Collections.unmodifiableMap(new LinkedHashMap<>(notes));
   }
 
   /// What students get of a step; all of it where nothing was chosen.
   public StudentView studentView(String step) {
     return students.getOrDefault(step, StudentView.GIVEN);
+  }
+
+  /// What the instructor says at a step.
+  public StepNotes notes(String step) {
+    return notes.getOrDefault(step, StepNotes.none());
+  }
+
+  /// The sentences that are not the usual ones, by key: those of this solution go before those of
+  /// the course.
+  public Map<String, String> ownWords() {
+    Map<String, String> own = new LinkedHashMap<>(course.wording());
+    own.putAll(wording);
+    return Collections.unmodifiableMap(own);
   }
 
   /// How numbers are written in its language.
@@ -68,35 +87,19 @@ public record Solution(
   /// With another question.
   public Solution withQuestion(Question changed) {
     return new Solution(
-        changed, language, table, procedure, choices, students, wording, origin, sheet);
+        changed, language, table, procedure, choices, students, wording, origin, sheet, course, notes);
   }
 
   /// With a table that was typed, or changed by hand: it no longer comes from records.
   public Solution withTable(TableEntry changed) {
     return new Solution(
-        question,
-        language,
-        changed,
-        procedure,
-        choices,
-        students,
-        wording,
-        Optional.empty(),
-        sheet);
+        question, language, changed, procedure, choices, students, wording, Optional.empty(), sheet, course, notes);
   }
 
   /// With a table counted from records.
   public Solution withOrigin(Origin counted) {
     return new Solution(
-        question,
-        language,
-        counted.tally().table(),
-        procedure,
-        choices,
-        students,
-        wording,
-        Optional.of(counted),
-        sheet);
+        question, language, counted.tally().table(), procedure, choices, students, wording, Optional.of(counted), sheet, course, notes);
   }
 
   /// With another procedure.
@@ -104,44 +107,65 @@ public record Solution(
   /// @param changed its id
   public Solution withProcedure(String changed) {
     return new Solution(
-        question, language, table, changed, choices, students, wording, origin, sheet);
+        question, language, table, changed, choices, students, wording, origin, sheet, course, notes);
   }
 
   /// With other choices.
   public Solution withChoices(Choices changed) {
     return new Solution(
-        question, language, table, procedure, changed, students, wording, origin, sheet);
+        question, language, table, procedure, changed, students, wording, origin, sheet, course, notes);
   }
 
   /// With another choice of what students get, by step.
   public Solution withStudentViews(Map<String, StudentView> changed) {
     return new Solution(
-        question, language, table, procedure, choices, changed, wording, origin, sheet);
+        question, language, table, procedure, choices, changed, wording, origin, sheet, course, notes);
   }
 
   /// With another choice of what students get of one step.
   public Solution withStudentView(String step, StudentView view) {
     Map<String, StudentView> changed = new LinkedHashMap<>(students);
     changed.put(step, view);
-    return new Solution(
-        question, language, table, procedure, choices, changed, wording, origin, sheet);
+    return withStudentViews(changed);
   }
 
   /// With a sentence of the instructor's own; a blank one sets it back.
   public Solution withWording(String key, String sentence) {
-    Map<String, String> changed = new LinkedHashMap<>(wording);
-    if (sentence.isBlank()) {
-      changed.remove(key);
-    } else {
-      changed.put(key, sentence);
-    }
+    return withWording(Course.reworded(wording, key, sentence));
+  }
+
+  /// With other sentences of the instructor's own.
+  public Solution withWording(Map<String, String> changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, changed, origin, sheet);
+        question, language, table, procedure, choices, students, changed, origin, sheet, course, notes);
   }
 
   /// Handed out in another way.
   public Solution withSheet(SheetChoices changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, wording, origin, changed);
+        question, language, table, procedure, choices, students, wording, origin, changed, course, notes);
+  }
+
+  /// In another course's way.
+  public Solution withCourse(Course changed) {
+    return new Solution(
+        question, language, table, procedure, choices, students, wording, origin, sheet, changed, notes);
+  }
+
+  /// With other notes at a step.
+  public Solution withNotes(String step, StepNotes said) {
+    Map<String, StepNotes> changed = new LinkedHashMap<>(notes);
+    if (said.isEmpty()) {
+      changed.remove(step);
+    } else {
+      changed.put(step, said);
+    }
+    return withNotes(changed);
+  }
+
+  /// With other notes.
+  public Solution withNotes(Map<String, StepNotes> changed) {
+    return new Solution(
+        question, language, table, procedure, choices, students, wording, origin, sheet, course, changed);
   }
 }

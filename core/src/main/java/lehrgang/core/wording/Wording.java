@@ -12,13 +12,15 @@ import java.util.stream.Collectors;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Symbol;
+import lehrgang.core.notation.Symbols;
 
 /// Turns phrases into sentences, from the bundle of a language or the instructor's own wording.
 ///
-/// In a bundle, `{gap}` is filled, `*words*` are emphasised and `**words**` are strong.
+/// In a bundle, `{gap}` is filled, `{:df}` is a symbol as the course writes it, `*words*` are
+/// emphasised and `**words**` are strong.
 public final class Wording {
   private static final Pattern INDEXED = Pattern.compile("(?<!\\p{L})(\\p{L})([₀-₉]+)");
-  private static final Pattern MARK = Pattern.compile("\\{([a-zA-Z0-9]+)}|\\*\\*|\\*");
+  private static final Pattern MARK = Pattern.compile("\\{([a-zA-Z0-9]+)}|\\{:([^}²]+)(²?)}|\\*\\*|\\*");
 
   /// How the numbers of lines are set in a sentence.
   public interface Numbers {
@@ -77,24 +79,31 @@ public final class Wording {
 
   private final ResourceBundle bundle;
   private final Map<String, String> own;
+  private final Symbols symbols;
 
   /// Templates taken apart, by key: a page asks for some of them by the thousand.
   private final Map<String, List<Piece>> pieces = new ConcurrentHashMap<>();
 
-  private Wording(ResourceBundle bundle, Map<String, String> own) {
+  private Wording(ResourceBundle bundle, Map<String, String> own, Symbols symbols) {
     this.bundle = bundle;
     this.own = Map.copyOf(own);
+    this.symbols = symbols;
   }
 
   /// @param own sentences of the instructor's, by key; they go before the bundle's
   public static Wording in(Locale language, Map<String, String> own) {
+    return in(language, own, Symbols.usual());
+  }
+
+  /// The same with symbols as a course writes them.
+  public static Wording in(Locale language, Map<String, String> own, Symbols symbols) {
     ResourceBundle bundle =
         ResourceBundle.getBundle(
             "lehrgang.core.wording.sentences",
             language,
             Wording.class.getClassLoader(),
             ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
-    return new Wording(bundle, own);
+    return new Wording(bundle, own, symbols);
   }
 
   /// The English words, none of them rewritten.
@@ -113,6 +122,13 @@ public final class Wording {
   public String template(String key) {
     String rewritten = own.get(key);
     return rewritten != null ? rewritten : bundle.getString(key);
+  }
+
+  /// The usual sentence, whatever was written in its place.
+  ///
+  /// @throws MissingResourceException if there is none of this key
+  public String usual(String key) {
+    return bundle.getString(key);
   }
 
   /// A sentence without numbers of lines, such as a heading or a problem.
@@ -142,6 +158,7 @@ public final class Wording {
       switch (piece) {
         case Piece.Text(var text) -> words(text, weight, spans);
         case Piece.Indexed(var box) -> spans.add(new Span.Formula(box));
+        case Piece.Sign(var symbol) -> spans.add(new Span.Formula(symbols.of(symbol).box()));
         case Piece.Turn(var marked) -> weight = weight == marked ? outer : marked;
         case Piece.Gap(var gap, var name) ->
             fill(gap, phrase.fillings().get(name), numbers, weight, spans);
@@ -155,6 +172,9 @@ public final class Wording {
 
     /// A letter with an index, such as H₀, which is set as formulas are.
     record Indexed(Box box) implements Piece {}
+
+    /// A symbol that courses write differently.
+    record Sign(Symbol symbol) implements Piece {}
 
     /// A mark that turns a weight on, or off again.
     record Turn(Span.Weight marked) implements Piece {}
@@ -174,7 +194,10 @@ public final class Wording {
           switch (mark.group()) {
             case "*" -> new Piece.Turn(Span.Weight.EMPHASIS);
             case "**" -> new Piece.Turn(Span.Weight.STRONG);
-            default -> new Piece.Gap(mark.group(), mark.group(1));
+            default ->
+                mark.group(1) == null
+                    ? new Piece.Sign(Symbol.of(mark.group(2)).raised(mark.group(3).isEmpty() ? "" : "2"))
+                    : new Piece.Gap(mark.group(), mark.group(1));
           });
     }
     addText(template.substring(from), pieces);
@@ -205,7 +228,8 @@ public final class Wording {
       case null -> words(gap, weight, spans);
       case Phrase.Words(var text) -> words(ControlCharacters.shown(text), weight, spans);
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
-      case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbol.box()));
+      case Phrase.Written(var symbol) -> 
+          spans.add(new Span.Formula(symbols.of(symbol).box()));
       case Phrase.Set(var box) -> spans.add(new Span.Formula(box));
       case Phrase.Compared(var line, var with) ->
           spans.add(new Span.Live(line, numbers.compared(line, with), weight));

@@ -71,6 +71,9 @@ class NumberStyleTest {
     assertThat(POINT.fixed(result.asWritten(0), 3).text()).isEqualTo(POINT.fixed(result, 0).text());
     assertThat(POINT.fixed(Value.exactly("29728026692955052"), 0).text())
         .isEqualTo("29 728 026 692 955 052".replace(' ', '\u2009'));
+    assertThat(POINT.fixed(Value.real(new BigDecimal("30262815393.76927")), 5).text())
+        .isEqualTo("30 262 815 393.8".replace(' ', '\u2009'));
+    assertThat(POINT.fixed(Value.real(new BigDecimal("0E+33")), 2).text()).isEqualTo("0.00");
   }
 
   @Test

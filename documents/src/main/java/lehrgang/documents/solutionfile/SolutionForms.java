@@ -87,7 +87,9 @@ final class SolutionForms {
         students(text.students()),
         texts(text.wording()),
         new OriginForms(name).read(data, table),
-        text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()));
+        text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()),
+        Course.usual(),
+        Map.of());
   }
 
   private static SheetChoices sheet(SheetText text) {

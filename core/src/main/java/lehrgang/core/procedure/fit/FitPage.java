@@ -82,11 +82,12 @@ final class FitPage implements WorkedPage {
             say.prose("statistic.how.fit"),
             Block.Working.of(DECIDING.statistic()),
             say.remark(Tone.CHECKED, "statistic.second-route"),
-            say.prose(estimates ? "statistic.df.fit.estimated" : "statistic.df.fit"),
-            new Block.TypedNumber(
-                say.phrase("statistic.estimated").with("m", ESTIMATED),
-                TypedNumbers.ESTIMATED.id(),
-                ESTIMATED),
-            Block.Working.of(ChiSquaredDecision.DF)));
+            Block.Beforehand.of(
+                say.prose(estimates ? "statistic.df.fit.estimated" : "statistic.df.fit"),
+                new Block.TypedNumber(
+                    say.phrase("statistic.estimated").with("m", ESTIMATED),
+                    TypedNumbers.ESTIMATED.id(),
+                    ESTIMATED),
+                Block.Working.of(ChiSquaredDecision.DF))));
   }
 }

@@ -124,7 +124,7 @@ final class FourfoldLayersPage implements WorkedPage {
                 say.prose("statistic.corrected.layers"),
                 Block.Working.of(ChiSquaredDecision.corrected().statistic()))));
     blocks.add(say.prose("statistic.decides." + (deciding.isCorrected() ? "corrected" : "plain")));
-    blocks.add(say.prose("statistic.df.layers.fourfold"));
+    blocks.add(Block.Beforehand.of(say.prose("statistic.df.layers.fourfold")));
     return new Step(
         "statistic",
         say.summary("statistic").with("statistic", new Phrase.Stated(deciding.statistic())),

@@ -77,8 +77,9 @@ final class LargerLayersPage implements WorkedPage {
         List.of(
             say.prose("statistic.how.layers.larger"),
             Block.Working.of(DECIDING.statistic()),
-            say.prose("statistic.df.layers.larger"),
-            Block.Working.of(ChiSquaredDecision.DF)));
+            Block.Beforehand.of(
+                say.prose("statistic.df.layers.larger"),
+                Block.Working.of(ChiSquaredDecision.DF))));
   }
 
   private Step pValue() {

@@ -195,7 +195,7 @@ final class DistributionLines {
         .mapToObj(
             j -> tested.member("O", "O", j, over("F", groups.at(j)), Kind.COUNT).as(Role.OBSERVED))
         .forEach(lines::add);
-    lines.add(single("k", Symbol.of("k"), shape(groups.size()), Kind.DEGREES_OF_FREEDOM));
+    lines.add(single("k", Symbol.of("k"), counted(groups.size()), Kind.DEGREES_OF_FREEDOM));
     IntStream.rangeClosed(1, groups.size())
         .mapToObj(
             j ->

@@ -241,7 +241,8 @@ final class DistributionPage implements WorkedPage {
             say.prose("statistic.how.fit"),
             Block.Working.of(DECIDING.statistic()),
             say.remark(Tone.CHECKED, "statistic.second-route"),
-            say.prose(isStated() ? "statistic.df.fit" : "statistic.df.named.estimated"),
-            Block.Working.of(ChiSquaredDecision.DF)));
+            Block.Beforehand.of(
+                say.prose(isStated() ? "statistic.df.fit" : "statistic.df.named.estimated"),
+                Block.Working.of(ChiSquaredDecision.DF))));
   }
 }

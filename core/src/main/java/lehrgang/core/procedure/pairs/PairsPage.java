@@ -178,6 +178,7 @@ final class PairsPage implements WorkedPage {
     blocks.add(say.remark(Tone.CHECKED, "statistic.second-route.pairs"));
     blocks.addAll(curve.asksFor(corrected()));
     blocks.add(say.prose("statistic.decides.pairs." + decides));
+    blocks.add(Block.Beforehand.of(say.prose("statistic.df.pairs")));
     return new Step(
         "statistic",
         say.summary("statistic").with("statistic", new Phrase.Stated(curve.statistic())),

@@ -28,6 +28,7 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
   public static final LineId DF = LineId.of("df");
   public static final LineId CRITICAL = LineId.of("crit");
 
+  private static final Symbol CHI_SQUARED = Symbol.of("χ").raised("2");
   private static final LineId ALPHA = CommonSteps.LEVEL;
   private static final int MOST_DEGREES_OF_FREEDOM = 100_000;
 
@@ -109,6 +110,8 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
   ///
   /// @param reach the most degrees of freedom that the shape of the data allows
   public Step criticalStep(Sentences say, Evaluation values, int reach) {
+    Symbol symbol =
+        isCorrected() ? CHI_SQUARED.lowered("corr") : CHI_SQUARED;
     return new Step(
         "critical",
         say.summary("critical").with("crit", CRITICAL),
@@ -118,7 +121,10 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
                         .with("alpha", ALPHA)
                         .with("crit", CRITICAL))
                 .because(DF),
-            new Block.TailCurve(statistic, DF, CRITICAL, ALPHA, p),
+            new Block.Prose(
+                    say.phrase("critical.rule").with("crit", CRITICAL).with("statistic", symbol))
+                .because(CRITICAL),
+            new Block.TailCurve(statistic, DF, CRITICAL, ALPHA, p, Block.Shows.STATISTIC),
             Block.Working.of(CRITICAL),
             new Block.Iterations(CRITICAL),
             new Block.TableExcerpt(

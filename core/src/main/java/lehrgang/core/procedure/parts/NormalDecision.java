@@ -128,6 +128,7 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
 
   /// How far out the statistic has to be.
   public Step criticalStep(Sentences say) {
+    Symbol symbol = Symbol.of("z");
     return new Step(
         "critical",
         say.summary("critical").with("crit", CRITICAL),
@@ -136,7 +137,12 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
                 say.phrase("critical.normal." + alternative.key())
                     .with("alpha", ALPHA)
                     .with("crit", CRITICAL)),
-            new Block.NormalCurve(statistic, CRITICAL, ALPHA, p, alternative.key()),
+            new Block.Prose(
+                    say.phrase("critical.rule." + alternative.key())
+                        .with("crit", CRITICAL)
+                        .with("statistic", isCorrected() ? symbol.lowered("corr") : symbol))
+                .because(CRITICAL),
+            new Block.NormalCurve(statistic, CRITICAL, ALPHA, p, alternative.key(), Block.Shows.STATISTIC),
             Block.Working.of(CRITICAL),
             new Block.Iterations(CRITICAL),
             new Block.NormalExcerpt(

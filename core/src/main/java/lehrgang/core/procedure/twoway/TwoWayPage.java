@@ -111,8 +111,7 @@ final class TwoWayPage implements WorkedPage {
     if (table.isTwoByTwo()) {
       blocks.addAll(otherForms());
     }
-    blocks.add(say.prose("statistic.df"));
-    blocks.add(Block.Working.of(DF));
+    blocks.add(Block.Beforehand.of(say.prose("statistic.df"), Block.Working.of(DF)));
     return new Step(
         "statistic",
         say.summary("statistic").with("statistic", new Phrase.Stated(deciding.statistic())),
