@@ -11,7 +11,6 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Question;
-import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
@@ -91,9 +90,10 @@ final class DeriveCommand implements Callable<Integer> {
                 places("--decimals", decimals),
                 places("--round-on-the-way", onTheWay)),
             Map.of(),
-            Map.of(),
-            table.origin(),
-            SheetChoices.usual());
+            Map.of());
+    if (table.origin().isPresent()) {
+      solution = solution.withOrigin(table.origin().get());
+    }
     print(solution, table.recognised().notes());
     return 0;
   }

@@ -84,7 +84,8 @@ final class Arrangement {
 
   /// Degrees of freedom may be typed, such as parameters that were estimated.
   private static boolean isBlind(Line line, Set<LineId> blind) {
-    return line.kind() == Kind.DEGREES_OF_FREEDOM && line.formula() instanceof Expr.Datum(_, var source)
+    return line.kind() == Kind.DEGREES_OF_FREEDOM
+            && line.formula() instanceof Expr.Datum(_, var source)
         ? source == Expr.Source.SHAPE || source == Expr.Source.FIELD
         : looksAtShapeOnly(line.formula(), blind);
   }

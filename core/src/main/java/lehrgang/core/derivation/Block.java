@@ -151,8 +151,8 @@ public sealed interface Block {
     }
   }
 
-  /// What can be settled before the data are looked at: it stands with the critical value where that
-  /// comes first.
+  /// What can be settled before the data are looked at: it stands with the critical value where
+  /// that comes first.
   record Beforehand(List<Block> blocks) implements Block {
     public Beforehand {
       blocks = List.copyOf(blocks);
@@ -198,12 +198,7 @@ public sealed interface Block {
   ///
   /// @param alternative `two-sided`, `less` or `greater`
   record NormalCurve(
-      LineId statistic,
-      LineId critical,
-      LineId alpha,
-      LineId p,
-      String alternative,
-      Shows shows)
+      LineId statistic, LineId critical, LineId alpha, LineId p, String alternative, Shows shows)
       implements Block {
     /// The same curve with the statistic on it, or without.
     public NormalCurve showing(Shows other) {

@@ -98,8 +98,7 @@ public final class Derivation {
   public Derivation written(Symbols symbols) {
     return symbols.equals(Symbols.usual())
         ? this
-        : new Derivation(
-            procedure, lines.written(symbols), conditions, decision, layout, wish);
+        : new Derivation(procedure, lines.written(symbols), conditions, decision, layout, wish);
   }
 
   private synchronized Arrangement arrangement() {

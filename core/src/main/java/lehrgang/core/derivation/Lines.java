@@ -42,8 +42,7 @@ public final class Lines {
   Lines written(Symbols symbols) {
     Lines copy = copy();
     copy.lines.replaceAll(
-        (_, line) ->
-            line.kind() == Kind.CRITICAL ? line : line.written(symbols.of(line.symbol())));
+        (_, line) -> line.kind() == Kind.CRITICAL ? line : line.written(symbols.of(line.symbol())));
     return copy;
   }
 

@@ -33,7 +33,8 @@ public sealed interface StepOrder {
           case RuleFirst() -> List.of("question", "hypotheses", CRITICAL);
           case Own(var steps) -> steps;
         };
-    List<String> order = new ArrayList<>(first.stream().filter(usual::contains).distinct().toList());
+    List<String> order =
+        new ArrayList<>(first.stream().filter(usual::contains).distinct().toList());
     for (int k = 0; k < usual.size(); k++) {
       String step = usual.get(k);
       if (!order.contains(step)) {

@@ -64,9 +64,14 @@ public record Symbols(Map<Meaning, Written> chosen) {
       this.instead = instead;
     }
 
-    /// As it stands in files and choices, such as `f_o, f_e`.
+    /// As it stands in files, such as `f_o, f_e`.
     public String key() {
       return key;
+    }
+
+    /// As it is read, such as `fₒ, fₑ`.
+    public String plain() {
+      return key.replace("_o", "ₒ").replace("_e", "ₑ");
     }
   }
 

@@ -59,7 +59,9 @@ final class MissingNumbers {
   }
 
   private void add(Phrase phrase, List<PageBlock> remarks) {
-    remarks.add(new PageBlock.Remark(Block.Tone.WARNING, phrase.key(), numerals.spans(phrase)));
+    remarks.add(
+        new PageBlock.Remark(
+            Block.Tone.WARNING, numerals.template(phrase), numerals.spans(phrase)));
   }
 
   private Optional<Phrase> sentence(LineId id) {

@@ -3,7 +3,9 @@ package lehrgang.core.page;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.regex.Pattern;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
@@ -111,6 +113,15 @@ final class Numerals implements Wording.Numbers {
   /// How many figures and signs a number has at most that is of the sort of a line.
   int charactersOf(LineId id) {
     return rooms.charactersOf(line(id).kind());
+  }
+
+  /// A sentence with what fills its gaps, to be rewritten.
+  PageBlock.Template template(Phrase phrase) {
+    Map<String, String> gaps = new TreeMap<>();
+    phrase
+        .fillings()
+        .forEach((gap, filling) -> gaps.put(gap, Span.plain(wording.filled(filling, this))));
+    return new PageBlock.Template(phrase.key(), gaps);
   }
 
   Shown shown(LineId id, Value value) {

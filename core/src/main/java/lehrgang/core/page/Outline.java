@@ -23,8 +23,8 @@ public final class Outline {
 
   /// The question, the typed table and the hypotheses, as far as they stand without numbers.
   public static List<PageStep> of(Solution solution) {
-    Wording wording = Wording.in(
-            solution.language(), solution.ownWords(), solution.course().symbols());
+    Wording wording =
+        Wording.in(solution.language(), solution.ownWords(), solution.course().symbols());
     return List.of(
         step(wording, "question", 1, new PageBlock.QuestionText(solution.question())),
         step(wording, "data", 2, new PageBlock.DataTable(grids(solution.table(), wording))),

@@ -9,6 +9,7 @@ import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Layout;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
@@ -49,8 +50,8 @@ public final class Page {
     this.solution = solution;
     this.derivation = derivation;
     this.lens = lens;
-    this.wording = Wording.in(
-            solution.language(), solution.ownWords(), solution.course().symbols());
+    this.wording =
+        Wording.in(solution.language(), solution.ownWords(), solution.course().symbols());
     Evaluation all = derivation.evaluate(lens.reading());
     Mask mask = Mask.of(solution, derivation, all, lens);
     Evaluation known = mask.let(all);
@@ -178,6 +179,11 @@ public final class Page {
   /// room an answer needs.
   public int charactersOf(LineId id) {
     return numerals.charactersOf(id);
+  }
+
+  /// The ids of the steps as they would stand in an order, as far as the numbers allow it.
+  public List<String> stepsIn(StepOrder order) {
+    return derivation.arranged(order).steps();
   }
 
   /// The formula of a line in symbols, as a hint that puts no number in.

@@ -1,6 +1,9 @@
 package lehrgang.core.page;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -14,10 +17,19 @@ import lehrgang.core.wording.Span;
 
 /// A part of a page with its words and numbers set; what screen, sheet and text all read.
 public sealed interface PageBlock {
-  /// @param key the sentence's key, by which the instructor can rewrite it
-  record Paragraph(String key, List<Span> spans) implements PageBlock {}
+  /// A sentence as the instructor can rewrite it.
+  ///
+  /// @param key  by which its words are found
+  /// @param gaps what fills each of its gaps, in plain words
+  record Template(String key, Map<String, String> gaps) {
+    public Template {
+      gaps = Collections.unmodifiableMap(new LinkedHashMap<>(gaps));
+    }
+  }
 
-  record Remark(Block.Tone tone, String key, List<Span> spans) implements PageBlock {}
+  record Paragraph(Template template, List<Span> spans) implements PageBlock {}
+
+  record Remark(Block.Tone tone, Template template, List<Span> spans) implements PageBlock {}
 
   /// What students are asked to do in a step that is not given.
   record Task(String text) implements PageBlock {}
@@ -26,6 +38,19 @@ public sealed interface PageBlock {
   record SeeTable(String text) implements PageBlock {}
 
   record QuestionText(Question question) implements PageBlock {}
+
+  /// What the instructor says at a step.
+  ///
+  /// @param name what it begins with, such as "Hint:"; may be empty
+  /// @param text as it was typed
+  record Note(NoteKind kind, String name, String text) implements PageBlock {}
+
+  /// What a note of the instructor's is.
+  enum NoteKind {
+    NOTE,
+    HINT,
+    SOURCE
+  }
 
   /// How the table was counted from records.
   ///

@@ -34,8 +34,7 @@ public final class Readout {
             lens.reading(),
             values,
             new Format(solution.numberStyle(), solution.choices().shownDecimals()),
-            Wording.in(
-            solution.language(), solution.ownWords(), solution.course().symbols()),
+            Wording.in(solution.language(), solution.ownWords(), solution.course().symbols()),
             Mask.none(lens)));
   }
 

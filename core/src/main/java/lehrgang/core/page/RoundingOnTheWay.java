@@ -58,6 +58,7 @@ final class RoundingOnTheWay {
             .with("symbol", numerals.symbol(id))
             .with("rounded", other.get().standalone())
             .with("exact", exact.get().standalone());
-    return Optional.of(new PageBlock.Remark(Block.Tone.NOTE, phrase.key(), numerals.spans(phrase)));
+    return Optional.of(
+        new PageBlock.Remark(Block.Tone.NOTE, numerals.template(phrase), numerals.spans(phrase)));
   }
 }

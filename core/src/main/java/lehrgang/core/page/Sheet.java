@@ -59,7 +59,12 @@ final class Sheet {
       case Block.QuestionText _, Block.DataEntry _, Block.Tables _, Block.Working _ -> true;
       case Block.TailCurve _, Block.TableExcerpt _ -> true;
       case Block.NormalCurve _, Block.NormalExcerpt _, Block.Outcomes _ -> true;
-      case Block.Intervals _, Block.Histogram _, Block.Missing _, Block.Beside _, Block.Beforehand _ -> false;
+      case Block.Intervals _,
+          Block.Histogram _,
+          Block.Missing _,
+          Block.Beside _,
+          Block.Beforehand _ ->
+          false;
     };
   }
 

@@ -9,7 +9,9 @@ import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.page.PageBlock.NoteKind;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StepNotes;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
@@ -92,7 +94,23 @@ final class StepSetter {
     if (!answered && blocks.stream().noneMatch(Sheet::hasBlanks)) {
       blocks.add(new PageBlock.AnswerSpace(ANSWER_LINES));
     }
+    blocks.addAll(notes(solution.notes(step.id()), answered));
     return blocks;
+  }
+
+  /// What the instructor says here; a hint is for whoever is to find the numbers.
+  private List<PageBlock> notes(StepNotes notes, boolean answered) {
+    List<PageBlock> said = new ArrayList<>();
+    if (!notes.note().isBlank()) {
+      said.add(new PageBlock.Note(NoteKind.NOTE, "", notes.note()));
+    }
+    if (!notes.hint().isBlank() && !answered) {
+      said.add(new PageBlock.Note(NoteKind.HINT, wording.text("note.hint"), notes.hint()));
+    }
+    if (!notes.source().isBlank()) {
+      said.add(new PageBlock.Note(NoteKind.SOURCE, wording.text("note.source"), notes.source()));
+    }
+    return said;
   }
 
   /// A block with all that is to be said before and after it.
@@ -130,9 +148,10 @@ final class StepSetter {
   private Optional<PageBlock> set(Block block) {
     return switch (block) {
       case Block.Prose(var phrase, var grounds) ->
-          sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(phrase.key(), s));
+          sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(numerals.template(phrase), s));
       case Block.Remark(var tone, var phrase, var grounds) ->
-          sentence(phrase, grounds).map(s -> new PageBlock.Remark(tone, phrase.key(), s));
+          sentence(phrase, grounds)
+              .map(s -> new PageBlock.Remark(tone, numerals.template(phrase), s));
       case Block.Missing _, Block.Beside _, Block.Beforehand _ -> Optional.empty();
       case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
       case Block.DataEntry(var layers) ->

@@ -40,6 +40,19 @@ public final class Procedures {
     return find(id).orElseThrow(() -> new IllegalArgumentException("no procedure " + id));
   }
 
+  /// Whether a course makes a choice one way in all its problems.
+  ///
+  /// @param option its id
+  public static boolean isSettledByCourse(String option) {
+    return ALL.stream()
+        .flatMap(procedure -> procedure.options().stream())
+        .anyMatch(
+            one ->
+                one.id().equals(option)
+                    && one instanceof ProcedureOption.OneOf choice
+                    && choice.settled() == ProcedureOption.Settled.BY_COURSE);
+  }
+
   /// Works a solution out by its procedure, or says what is wrong with what was typed or chosen.
   ///
   /// @throws IllegalArgumentException if no procedure has the solution's id

@@ -53,13 +53,28 @@ public sealed interface ProcedureOption {
     }
   }
 
+  /// By what a choice is settled.
+  enum Settled {
+    /// Each problem asks for its own.
+    BY_PROBLEM,
+    /// A course does it one way.
+    BY_COURSE
+  }
+
   /// A choice between a few values.
   ///
   /// @param values on offer; the first is the usual one
   /// @param scope  the data for which there is anything to choose
   /// @param sets   the value that the flag stands for; empty where the flag takes one
+  /// @param settled by whom it is settled
   record OneOf(
-      String id, String step, List<String> values, Scope scope, String flag, Optional<String> sets)
+      String id,
+      String step,
+      List<String> values,
+      Scope scope,
+      String flag,
+      Optional<String> sets,
+      Settled settled)
       implements ProcedureOption {
     public OneOf {
       values = List.copyOf(values);
@@ -67,17 +82,22 @@ public sealed interface ProcedureOption {
 
     /// A choice for any data, by a flag that takes its value.
     public OneOf(String id, String step, String flag, String... values) {
-      this(id, step, List.of(values), Scope.ANY, flag, Optional.empty());
+      this(id, step, List.of(values), Scope.ANY, flag, Optional.empty(), Settled.BY_PROBLEM);
+    }
+
+    /// The same, where a course does it one way in all its problems.
+    public OneOf byCourse() {
+      return new OneOf(id, step, values, scope, flag, sets, Settled.BY_COURSE);
     }
 
     /// The same for some data only.
     public OneOf within(Scope its) {
-      return new OneOf(id, step, values, its, flag, sets);
+      return new OneOf(id, step, values, its, flag, sets, settled);
     }
 
     /// The same, with a flag that stands for one of the values.
     public OneOf setBy(String name, String value) {
-      return new OneOf(id, step, values, scope, name, Optional.of(value));
+      return new OneOf(id, step, values, scope, name, Optional.of(value), settled);
     }
 
     @Override

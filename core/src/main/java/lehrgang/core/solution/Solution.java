@@ -87,19 +87,40 @@ public record Solution(
   /// With another question.
   public Solution withQuestion(Question changed) {
     return new Solution(
-        changed, language, table, procedure, choices, students, wording, origin, sheet, course, notes);
+        changed, language, table, procedure, choices, students, wording, origin, sheet, course,
+        notes);
   }
 
   /// With a table that was typed, or changed by hand: it no longer comes from records.
   public Solution withTable(TableEntry changed) {
     return new Solution(
-        question, language, changed, procedure, choices, students, wording, Optional.empty(), sheet, course, notes);
+        question,
+        language,
+        changed,
+        procedure,
+        choices,
+        students,
+        wording,
+        Optional.empty(),
+        sheet,
+        course,
+        notes);
   }
 
   /// With a table counted from records.
   public Solution withOrigin(Origin counted) {
     return new Solution(
-        question, language, counted.tally().table(), procedure, choices, students, wording, Optional.of(counted), sheet, course, notes);
+        question,
+        language,
+        counted.tally().table(),
+        procedure,
+        choices,
+        students,
+        wording,
+        Optional.of(counted),
+        sheet,
+        course,
+        notes);
   }
 
   /// With another procedure.
@@ -107,19 +128,22 @@ public record Solution(
   /// @param changed its id
   public Solution withProcedure(String changed) {
     return new Solution(
-        question, language, table, changed, choices, students, wording, origin, sheet, course, notes);
+        question, language, table, changed, choices, students, wording, origin, sheet, course,
+        notes);
   }
 
   /// With other choices.
   public Solution withChoices(Choices changed) {
     return new Solution(
-        question, language, table, procedure, changed, students, wording, origin, sheet, course, notes);
+        question, language, table, procedure, changed, students, wording, origin, sheet, course,
+        notes);
   }
 
   /// With another choice of what students get, by step.
   public Solution withStudentViews(Map<String, StudentView> changed) {
     return new Solution(
-        question, language, table, procedure, choices, changed, wording, origin, sheet, course, notes);
+        question, language, table, procedure, choices, changed, wording, origin, sheet, course,
+        notes);
   }
 
   /// With another choice of what students get of one step.
@@ -137,19 +161,22 @@ public record Solution(
   /// With other sentences of the instructor's own.
   public Solution withWording(Map<String, String> changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, changed, origin, sheet, course, notes);
+        question, language, table, procedure, choices, students, changed, origin, sheet, course,
+        notes);
   }
 
   /// Handed out in another way.
   public Solution withSheet(SheetChoices changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, wording, origin, changed, course, notes);
+        question, language, table, procedure, choices, students, wording, origin, changed, course,
+        notes);
   }
 
   /// In another course's way.
   public Solution withCourse(Course changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, wording, origin, sheet, changed, notes);
+        question, language, table, procedure, choices, students, wording, origin, sheet, changed,
+        notes);
   }
 
   /// With other notes at a step.
@@ -166,6 +193,7 @@ public record Solution(
   /// With other notes.
   public Solution withNotes(Map<String, StepNotes> changed) {
     return new Solution(
-        question, language, table, procedure, choices, students, wording, origin, sheet, course, changed);
+        question, language, table, procedure, choices, students, wording, origin, sheet, course,
+        changed);
   }
 }

@@ -82,6 +82,11 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     return Phrase.of("place.margin").with("label", text);
   }
 
+  /// A symbol as a phrase.
+  public static Phrase symbol(Symbol symbol) {
+    return Phrase.of("place.symbol").with("symbol", symbol);
+  }
+
   /// With a gap filled.
   public Phrase with(String gap, Filling filling) {
     return with(Map.of(gap, filling));

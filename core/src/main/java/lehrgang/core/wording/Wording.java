@@ -20,7 +20,8 @@ import lehrgang.core.notation.Symbols;
 /// emphasised and `**words**` are strong.
 public final class Wording {
   private static final Pattern INDEXED = Pattern.compile("(?<!\\p{L})(\\p{L})([₀-₉]+)");
-  private static final Pattern MARK = Pattern.compile("\\{([a-zA-Z0-9]+)}|\\{:([^}²]+)(²?)}|\\*\\*|\\*");
+  private static final Pattern MARK =
+      Pattern.compile("\\{([a-zA-Z0-9]+)}|\\{:([^}²]+)(²?)}|\\*\\*|\\*");
 
   /// How the numbers of lines are set in a sentence.
   public interface Numbers {
@@ -152,6 +153,15 @@ public final class Wording {
     return spans;
   }
 
+  /// What fills a gap, in pieces.
+  ///
+  /// @param numbers how the number of a line is set
+  public List<Span> filled(Phrase.Filling filling, Numbers numbers) {
+    List<Span> spans = new ArrayList<>();
+    fill("", filling, numbers, Span.Weight.PLAIN, spans);
+    return spans;
+  }
+
   private void append(Phrase phrase, Numbers numbers, Span.Weight outer, List<Span> spans) {
     Span.Weight weight = outer;
     for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> pieces(template(key)))) {
@@ -196,7 +206,8 @@ public final class Wording {
             case "**" -> new Piece.Turn(Span.Weight.STRONG);
             default ->
                 mark.group(1) == null
-                    ? new Piece.Sign(Symbol.of(mark.group(2)).raised(mark.group(3).isEmpty() ? "" : "2"))
+                    ? new Piece.Sign(
+                        Symbol.of(mark.group(2)).raised(mark.group(3).isEmpty() ? "" : "2"))
                     : new Piece.Gap(mark.group(), mark.group(1));
           });
     }
@@ -228,8 +239,7 @@ public final class Wording {
       case null -> words(gap, weight, spans);
       case Phrase.Words(var text) -> words(ControlCharacters.shown(text), weight, spans);
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
-      case Phrase.Written(var symbol) -> 
-          spans.add(new Span.Formula(symbols.of(symbol).box()));
+      case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbols.of(symbol).box()));
       case Phrase.Set(var box) -> spans.add(new Span.Formula(box));
       case Phrase.Compared(var line, var with) ->
           spans.add(new Span.Live(line, numbers.compared(line, with), weight));

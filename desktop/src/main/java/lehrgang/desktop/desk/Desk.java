@@ -9,18 +9,26 @@ import lehrgang.documents.solutionfile.SolutionFile;
 /// @param selection which of its numbers is selected
 /// @param notices   what just happened
 /// @param counting  counts its records
+/// @param rewording rewrites its sentences
 public record Desk(
     OpenSolution solution,
     WorkedOut worked,
     Selection selection,
     Notices notices,
-    Counting counting) {
+    Counting counting,
+    Rewording rewording) {
   /// A desk with a solution on it.
   public static Desk with(SolutionFile opened) {
     Notices notices = new Notices();
     Selection selection = new Selection();
     OpenSolution solution = new OpenSolution(opened, notices);
     WorkedOut worked = new WorkedOut(solution, selection, notices);
-    return new Desk(solution, worked, selection, notices, new Counting(solution, notices));
+    return new Desk(
+        solution,
+        worked,
+        selection,
+        notices,
+        new Counting(solution, notices),
+        new Rewording(solution));
   }
 }

@@ -1,13 +1,19 @@
 package lehrgang.desktop.page;
 
 import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Span;
+import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 
@@ -32,6 +38,9 @@ public final class BlockViews {
     Node number(PageBlock.TypedNumber block);
 
     Node ways(PageBlock.Ways ways);
+
+    /// The words of the page.
+    Rewording rewording();
   }
 
   public BlockViews(LiveNumbers numbers, Editors editors) {
@@ -42,11 +51,12 @@ public final class BlockViews {
 
   public Node of(PageBlock block) {
     return switch (block) {
-      case PageBlock.Paragraph(_, var spans) -> sentence(spans);
+      case PageBlock.Paragraph(var template, var spans) -> sentence(template, spans);
       case PageBlock.Remark remark -> remark(remark);
       case PageBlock.Task(var text) -> Labels.label(text, Style.TASK);
       case PageBlock.SeeTable(var text) -> Labels.label(text, Style.TASK);
       case PageBlock.QuestionText _ -> editors.question();
+      case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
       case PageBlock.Provenance provenance -> editors.provenance(provenance);
       case PageBlock.DataTable(var layers) -> editors.table(layers);
       case PageBlock.TypedNumber number -> editors.number(number);
@@ -67,12 +77,34 @@ public final class BlockViews {
     return FormulaView.of(chain, FORMULA_SIZE, formulas);
   }
 
-  private SentenceView sentence(List<Span> spans) {
-    return new SentenceView(spans, numbers, formulas);
+  private RewritableSentence sentence(PageBlock.Template template, List<Span> spans) {
+    return new RewritableSentence(
+        template, new SentenceView(spans, numbers, formulas), editors.rewording());
+  }
+
+  /// The instructor's own words at a step.
+  private Node note(PageBlock.NoteKind kind, String name, String text) {
+    VBox box = new VBox();
+    box.getStyleClass().addAll(Style.NOTE, kind.name().toLowerCase(Locale.ROOT));
+    for (OwnText.Part part : OwnText.parts((name + " " + text).strip())) {
+      switch (part) {
+        case OwnText.Paragraph(var words) ->
+            box.getChildren().add(new SentenceView(words, numbers, formulas));
+        case OwnText.Items(var ordered, var items) -> {
+          for (int i = 0; i < items.size(); i++) {
+            Label mark = Labels.label(ordered ? i + 1 + "." : "–", Style.NOTE_MARK);
+            HBox item = new HBox(mark, new SentenceView(items.get(i), numbers, formulas));
+            item.setAlignment(Pos.BASELINE_LEFT);
+            box.getChildren().add(item);
+          }
+        }
+      }
+    }
+    return box;
   }
 
   private Node remark(PageBlock.Remark remark) {
-    return new RemarkView(remark, sentence(remark.spans()));
+    return new RemarkView(remark, sentence(remark.template(), remark.spans()));
   }
 
   private Node writtenOut(List<Chain> chains) {

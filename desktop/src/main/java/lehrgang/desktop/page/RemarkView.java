@@ -11,9 +11,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /// A sentence set off from the text, with a mark for its tone.
 final class RemarkView extends HBox implements Renewable {
   private final Tone tone;
-  private final SentenceView words;
+  private final RewritableSentence words;
 
-  RemarkView(PageBlock.Remark remark, SentenceView words) {
+  RemarkView(PageBlock.Remark remark, RewritableSentence words) {
     this.tone = remark.tone();
     this.words = words;
     FontIcon icon =
@@ -31,8 +31,8 @@ final class RemarkView extends HBox implements Renewable {
 
   @Override
   public boolean renew(PageBlock block) {
-    return block instanceof PageBlock.Remark(var itsTone, _, var spans)
+    return block instanceof PageBlock.Remark(var itsTone, var template, var spans)
         && itsTone == tone
-        && words.show(spans);
+        && words.show(template, spans);
   }
 }

@@ -10,12 +10,11 @@ import lehrgang.core.derivation.Role;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Appearance;
-import lehrgang.core.page.PageBlock;
 import lehrgang.core.wording.Span;
 import lehrgang.desktop.kit.Style;
 
 /// A sentence whose numbers are alive.
-public final class SentenceView extends TextFlow implements Renewable {
+public final class SentenceView extends TextFlow {
   /// The size of the words, in pixels.
   public static final double TEXT_SIZE = 16;
   private static final String GAP = "          ";
@@ -31,11 +30,6 @@ public final class SentenceView extends TextFlow implements Renewable {
     setAccessibleRole(AccessibleRole.TEXT);
     setMinHeight(0);
     show(spans);
-  }
-
-  @Override
-  public boolean renew(PageBlock block) {
-    return block instanceof PageBlock.Paragraph(_, var changed) && show(changed);
   }
 
   /// Shows other words and numbers; what stays the same is left as it is.

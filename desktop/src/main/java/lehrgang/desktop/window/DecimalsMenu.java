@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import lehrgang.core.number.Decimals;
@@ -43,8 +44,10 @@ final class DecimalsMenu extends MenuButton {
   private final Label onTheWay = new Label();
 
   DecimalsMenu(OpenSolution solution) {
-    super(Words.of("decimals"), new FontIcon("fth-sliders"));
+    super("", new FontIcon("fth-sliders"));
     this.solution = solution;
+    setTooltip(new Tooltip(Words.of("decimals")));
+    setAccessibleText(Words.of("decimals"));
     setId("decimals");
     setMinWidth(USE_PREF_SIZE);
     getStyleClass().add(Style.HEADER_MENU);

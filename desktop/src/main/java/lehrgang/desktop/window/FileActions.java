@@ -34,6 +34,7 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.solutionfile.StyleFile;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
 
@@ -52,6 +53,7 @@ final class FileActions {
   private final Notices notices;
   private final RecentFiles recent;
   private final Supplier<Window> window;
+  private final StyleActions styles;
   private final Opened opened;
 
   /// What is done with what was opened.
@@ -72,6 +74,12 @@ final class FileActions {
     this.recent = recent;
     this.window = window;
     this.opened = opened;
+    this.styles = new StyleActions(desk, window);
+  }
+
+  /// What is done with course styles.
+  StyleActions styles() {
+    return styles;
   }
 
   /// Asks for a file and opens it.
@@ -82,7 +90,8 @@ final class FileActions {
         .addAll(
             new FileChooser.ExtensionFilter(Words.of("file.any"), ANY),
             new FileChooser.ExtensionFilter(Words.of("file.solutions"), "*" + ENDING),
-            new FileChooser.ExtensionFilter(Words.of("file.data"), DATA));
+            new FileChooser.ExtensionFilter(Words.of("file.data"), DATA),
+            new FileChooser.ExtensionFilter(Words.of("file.styles"), "*" + StyleFile.ENDING));
     Optional.ofNullable(chooser.showOpenDialog(window.get()))
         .map(File::toPath)
         .ifPresent(this::open);
@@ -92,6 +101,10 @@ final class FileActions {
   void open(Path path) {
     if (path.toString().endsWith(ENDING)) {
       openSolution(path);
+      return;
+    }
+    if (path.toString().endsWith(StyleFile.ENDING)) {
+      styles.open(path);
       return;
     }
     try {

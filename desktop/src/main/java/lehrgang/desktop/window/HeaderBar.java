@@ -77,6 +77,7 @@ final class HeaderBar extends HBox {
             seen,
             undoRedo("fth-rotate-ccw", "undo", solution::undo, solution.canUndo()),
             undoRedo("fth-rotate-cw", "redo", solution::redo, solution.canRedo()),
+            new CourseMenu(solution, files.styles()::save, files.styles()::open),
             new DecimalsMenu(solution),
             open,
             save,

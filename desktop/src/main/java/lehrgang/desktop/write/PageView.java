@@ -21,9 +21,9 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
-import lehrgang.desktop.desk.Counting;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;
@@ -45,6 +45,7 @@ public final class PageView extends ScrollPane {
   private static final int FIRST_IN_SIGHT = 3;
 
   private final OpenSolution solution;
+  private final Rewording rewording;
   private final WorkedOut worked;
   private final Selection selection;
   private final LiveNumbers numbers;
@@ -62,13 +63,14 @@ public final class PageView extends ScrollPane {
 
   PageView(Desk desk, LiveNumbers numbers) {
     this.solution = desk.solution();
+    this.rewording = desk.rewording();
     this.worked = desk.worked();
     this.selection = desk.selection();
     this.numbers = numbers;
     this.question = new QuestionEditor(solution);
     this.table = new TableEditor(desk, numbers);
     this.recipe = new RecipeView(solution, desk.counting());
-    this.views = new BlockViews(numbers, editors(desk.counting()));
+    this.views = new BlockViews(numbers, editors(desk));
     getStyleClass().add(Style.PAGE_VIEW);
     paper.getStyleClass().add(Style.PAPER);
     paper.setMaxWidth(WIDEST);
@@ -86,7 +88,7 @@ public final class PageView extends ScrollPane {
     vvalueProperty().subscribe(_ -> inSight.accept(stepInSight()));
   }
 
-  private BlockViews.Editors editors(Counting counting) {
+  private BlockViews.Editors editors(Desk desk) {
     return new BlockViews.Editors() {
       @Override
       public Node question() {
@@ -114,7 +116,12 @@ public final class PageView extends ScrollPane {
 
       @Override
       public Node ways(PageBlock.Ways ways) {
-        return new WaysView(ways, counting);
+        return new WaysView(ways, desk.counting());
+      }
+
+      @Override
+      public Rewording rewording() {
+        return desk.rewording();
       }
     };
   }
@@ -135,7 +142,8 @@ public final class PageView extends ScrollPane {
     List<PageStep> outOfSight = new ArrayList<>();
     steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
     for (PageStep step : wanted) {
-      StepView view = steps.computeIfAbsent(step.id(), _ -> new StepView(solution, views));
+      StepView view =
+          steps.computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views));
       if (sight.isCurrent() || sight.page().isEmpty()) {
         if (isNear(view, step)) {
           view.show(step);

@@ -25,6 +25,7 @@ import lehrgang.core.page.Outline;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Wording;
+import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Style;
@@ -35,6 +36,7 @@ final class Rail extends VBox {
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
   private final OpenSolution solution;
+  private final StepMoves moves;
   private final Consumer<String> goTo;
   private final VBox steps = new VBox();
   private final List<Item> items = new ArrayList<>();
@@ -42,8 +44,9 @@ final class Rail extends VBox {
 
   private record Item(String step, HBox node, Label summary) {}
 
-  Rail(OpenSolution solution, WorkedOut worked, Consumer<String> goTo) {
+  Rail(OpenSolution solution, WorkedOut worked, Notices notices, Consumer<String> goTo) {
     this.solution = solution;
+    this.moves = new StepMoves(solution, worked, notices);
     this.goTo = goTo;
     getStyleClass().add(Style.RAIL);
     steps.getStyleClass().add(Style.RAIL_STEPS);
@@ -128,7 +131,8 @@ final class Rail extends VBox {
     item.setFocusTraversable(true);
     item.setAccessibleRole(AccessibleRole.BUTTON);
     describe(item, summary, step);
-    item.setOnMouseClicked(_ -> goTo.accept(step.step()));
+    item.setAccessibleHelp(Words.of("rail.help"));
+    moves.attach(item, step.step(), () -> goTo.accept(step.step()));
     item.setOnKeyPressed(
         key -> {
           if (key.getTarget() == item

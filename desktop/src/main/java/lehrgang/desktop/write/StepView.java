@@ -2,10 +2,13 @@ package lehrgang.desktop.write;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.collections.ObservableList;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -15,15 +18,20 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageStep;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.Rewording;
+import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
 import lehrgang.desktop.page.Renewable;
+import lehrgang.desktop.page.SentenceEditor;
 import lehrgang.desktop.page.TableMenu;
 import lehrgang.desktop.page.WorkedView;
 
 /// A step on the page. It is set anew only when it changed, and a field that is being typed in
 /// stays where it is.
 final class StepView extends VBox {
+  private final Rewording rewording;
   private final BlockViews views;
   private final HBox heading = new HBox();
   private final Label number = new Label();
@@ -32,8 +40,10 @@ final class StepView extends VBox {
   private final TableMenu tables = new TableMenu();
   private final VBox body = new VBox();
   private Optional<PageStep> shown = Optional.empty();
+  private Optional<NotesEditor> notes = Optional.empty();
 
-  StepView(OpenSolution solution, BlockViews views) {
+  StepView(OpenSolution solution, Rewording rewording, BlockViews views) {
+    this.rewording = rewording;
     this.options = new StepOptions(solution);
     this.views = views;
     getStyleClass().add(Style.STEP);
@@ -45,8 +55,54 @@ final class StepView extends VBox {
     setMinHeight(0);
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
-    heading.getChildren().addAll(number, title, space, options, tables);
+    Button toNotes =
+        Icons.button(
+            "fth-edit-3", Words.of("notes.open"), Style.ICON_BUTTON, () -> toggleNotes(solution));
+    toNotes.getStyleClass().add(Style.STEP_NOTES);
+    heading.getChildren().addAll(number, title, space, options, tables, toNotes);
     getChildren().addAll(heading, body);
+    title.setFocusTraversable(true);
+    title.setAccessibleHelp(Words.of("rewrite.help.title"));
+    title.setOnMouseClicked(_ -> rename());
+    title.setOnKeyPressed(
+        key -> {
+          if (key.getCode() == KeyCode.ENTER) {
+            rename();
+            key.consume();
+          }
+        });
+  }
+
+  /// Note, hint and source are typed below the step.
+  private void toggleNotes(OpenSolution solution) {
+    if (notes.filter(getChildren()::contains).isPresent()) {
+      getChildren().remove(notes.get());
+      return;
+    }
+    if (notes.isEmpty()) {
+      notes = shown.map(step -> new NotesEditor(solution, step.id()));
+    }
+    notes.ifPresent(
+        editor -> {
+          getChildren().add(editor);
+          editor.begin();
+        });
+  }
+
+  /// The title is rewritten where it stands.
+  private void rename() {
+    shown.ifPresent(
+        step ->
+            getChildren()
+                .set(
+                    0,
+                    new SentenceEditor(
+                        new PageBlock.Template("step." + step.id(), Map.of()),
+                        rewording,
+                        () -> {
+                          getChildren().set(0, heading);
+                          title.requestFocus();
+                        })));
   }
 
   void show(PageStep step) {

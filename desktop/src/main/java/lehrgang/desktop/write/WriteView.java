@@ -23,7 +23,7 @@ public final class WriteView extends BorderPane {
     this.numbers = new LiveNumbers(desk.worked(), desk.selection());
     this.page = new PageView(desk, numbers);
     this.trace = new TraceView(desk.worked(), desk.selection(), numbers, page::goTo);
-    Rail rail = new Rail(desk.solution(), desk.worked(), page::goTo);
+    Rail rail = new Rail(desk.solution(), desk.worked(), desk.notices(), page::goTo);
     page.onStepInSight(rail::setCurrent);
     getStyleClass().add(Style.WRITE_VIEW);
     setCenter(columns(rail));

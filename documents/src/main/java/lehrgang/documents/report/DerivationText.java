@@ -14,6 +14,7 @@ import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.Question;
+import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Span;
 
 /// A page as plain text, good enough to paste into a mail: aligned tables, formulas on lines of
@@ -62,6 +63,7 @@ public final class DerivationText {
       case PageBlock.Task(var task) -> paragraph(task);
       case PageBlock.SeeTable(var where) -> paragraph(where);
       case PageBlock.QuestionText(var question) -> question(question);
+      case PageBlock.Note(_, var name, var note) -> own((name + " " + note).strip());
       case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> layers.forEach(this::grid);
@@ -94,10 +96,24 @@ public final class DerivationText {
     }
   }
 
+  /// The instructor's own text: its lists are lines.
+  private void own(String text) {
+    for (OwnText.Part part : OwnText.parts(text)) {
+      switch (part) {
+        case OwnText.Paragraph(var words) -> paragraph(Span.plain(words));
+        case OwnText.Items(var ordered, var items) -> {
+          for (int i = 0; i < items.size(); i++) {
+            paragraph((ordered ? i + 1 + ". " : "– ") + Span.plain(items.get(i)));
+          }
+        }
+      }
+    }
+  }
+
   private void question(Question question) {
     paragraph(question.title());
     if (!question.text().isBlank()) {
-      paragraph(question.text());
+      own(question.text());
     }
     if (!question.source().isBlank()) {
       paragraph("(" + question.source() + ")");

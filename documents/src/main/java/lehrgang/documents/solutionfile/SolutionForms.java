@@ -15,6 +15,7 @@ import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Course;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.SheetChoices;
@@ -88,11 +89,13 @@ final class SolutionForms {
         texts(text.wording()),
         new OriginForms(name).read(data, table),
         text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()),
-        Course.usual(),
-        Map.of());
+        text.course().isPresent()
+            ? new CourseForms(name).read(text.course().get())
+            : Course.usual(),
+        CourseForms.notes(text.notes()));
   }
 
-  private static SheetChoices sheet(SheetText text) {
+  static SheetChoices sheet(SheetText text) {
     SheetChoices usual = SheetChoices.usual();
     return new SheetChoices(
         text.course(),
@@ -152,13 +155,13 @@ final class SolutionForms {
   }
 
   /// Those of some fields that hold a text or a number.
-  private static Map<String, String> texts(Map<String, Object> fields) {
+  static Map<String, String> texts(Map<String, Object> fields) {
     Map<String, String> texts = new LinkedHashMap<>();
     fields.forEach((key, value) -> typed(value).ifPresent(text -> texts.put(key, text)));
     return texts;
   }
 
-  private Choices choices(ChoicesText text) throws FileProblem {
+  Choices choices(ChoicesText text) throws FileProblem {
     Set<String> known =
         Procedures.all().stream()
             .flatMap(procedure -> procedure.options().stream())
@@ -230,10 +233,14 @@ final class SolutionForms {
         new LinkedHashMap<>(solution.wording()),
         Optional.of(solution.sheet())
             .filter(sheet -> !sheet.equals(SheetChoices.usual()))
-            .map(SolutionForms::sheet));
+            .map(SolutionForms::sheet),
+        Optional.of(solution.course())
+            .filter(course -> !course.equals(Course.usual()))
+            .map(CourseForms::of),
+        CourseForms.of(solution.notes()));
   }
 
-  private static SheetText sheet(SheetChoices sheet) {
+  static SheetText sheet(SheetChoices sheet) {
     return new SheetText(
         sheet.course(),
         sheet.sheet(),
@@ -261,18 +268,23 @@ final class SolutionForms {
     return typed.matches(COUNT) ? (Object) Long.valueOf(typed) : typed;
   }
 
-  private static ChoicesText choices(Choices choices) {
-    Map<String, Object> decimals = new LinkedHashMap<>();
+  /// The decimals that are not the usual ones, by kind of number.
+  static Map<String, Object> decimals(Decimals decimals) {
+    Map<String, Object> own = new LinkedHashMap<>();
     for (Kind kind : Kind.values()) {
-      if (choices.decimals().of(kind) != Decimals.usual().of(kind)) {
-        decimals.put(kind.key(), choices.decimals().of(kind));
+      if (decimals.of(kind) != Decimals.usual().of(kind)) {
+        own.put(kind.key(), decimals.of(kind));
       }
     }
+    return own;
+  }
+
+  private static ChoicesText choices(Choices choices) {
     return new ChoicesText(
         choices.level(),
         new LinkedHashMap<>(choices.options()),
         new LinkedHashMap<>(choices.numbers()),
-        decimals,
+        decimals(choices.decimals()),
         choices.onTheWay().map(places -> places));
   }
 }

@@ -33,7 +33,9 @@ record SolutionText(
     Optional<ChoicesText> choices,
     Map<String, Object> students,
     Map<String, Object> wording,
-    @JsonInclude(Include.NON_EMPTY) Optional<SheetText> sheet) {
+    @JsonInclude(Include.NON_EMPTY) Optional<SheetText> sheet,
+    @JsonInclude(Include.NON_EMPTY) Optional<CourseText> course,
+    @JsonInclude(Include.NON_EMPTY) Map<String, NotesText> notes) {
   record QuestionText(String title, String text, String source) {}
 
   /// @param records empty for a table that was typed, and so are the others
@@ -64,6 +66,20 @@ record SolutionText(
       @JsonInclude(Include.NON_EMPTY) Map<String, Object> numbers,
       Map<String, Object> decimals,
       Optional<Object> roundOnTheWay) {}
+
+  /// What the course settles in its own way.
+  @JsonInclude(Include.NON_EMPTY)
+  record CourseText(
+      Map<String, Object> wording, Optional<StepsText> steps, Map<String, Object> symbols) {}
+
+  /// @param order  a name or a list of steps
+  /// @param titles by step
+  @JsonInclude(Include.NON_EMPTY)
+  record StepsText(Optional<Object> order, Map<String, Object> titles) {}
+
+  /// What the instructor says at a step.
+  @JsonInclude(Include.NON_EMPTY)
+  record NotesText(String note, String hint, String source) {}
 
   /// How the solution is handed out.
   ///

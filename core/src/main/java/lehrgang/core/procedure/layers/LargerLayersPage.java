@@ -78,8 +78,7 @@ final class LargerLayersPage implements WorkedPage {
             say.prose("statistic.how.layers.larger"),
             Block.Working.of(DECIDING.statistic()),
             Block.Beforehand.of(
-                say.prose("statistic.df.layers.larger"),
-                Block.Working.of(ChiSquaredDecision.DF))));
+                say.prose("statistic.df.layers.larger"), Block.Working.of(ChiSquaredDecision.DF))));
   }
 
   private Step pValue() {

@@ -9,6 +9,7 @@ import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.wording.Phrase;
 
@@ -68,7 +69,7 @@ record LayerTables(LayeredTable table, Lines lines, Sentences say) {
       heads.add(Phrase.of("column.layers.V"));
     }
     families.addAll(List.of("X2", "p"));
-    heads.addAll(List.of(Phrase.label("χ²"), Phrase.label("p")));
+    heads.addAll(List.of(Phrase.symbol(Symbol.of("χ").raised("2")), Phrase.symbol(Symbol.of("p"))));
     List<Phrase> names = new ArrayList<>();
     List<List<LineId>> rows = new ArrayList<>();
     for (int k : table.comparing()) {

@@ -29,6 +29,7 @@ public final class Layers implements Procedure {
   /// Whether ½ is taken off the difference of the sums.
   private static final ProcedureOption.OneOf CORRECTION =
       new ProcedureOption.OneOf("correction", "statistic", "", "plain", "corrected")
+          .byCourse()
           .within(Scope.TWO_BY_TWO)
           .setBy("continuity", "corrected");
 

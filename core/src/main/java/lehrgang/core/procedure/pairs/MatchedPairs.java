@@ -24,7 +24,8 @@ import lehrgang.core.wording.Phrase;
 public final class MatchedPairs implements Procedure {
   /// Which of the three decides.
   static final ProcedureOption.OneOf DECIDES =
-      new ProcedureOption.OneOf("decides", "statistic", "decides", "plain", "corrected", "exact");
+      new ProcedureOption.OneOf("decides", "statistic", "decides", "plain", "corrected", "exact")
+          .byCourse();
 
   @Override
   public String id() {

@@ -110,8 +110,7 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
   ///
   /// @param reach the most degrees of freedom that the shape of the data allows
   public Step criticalStep(Sentences say, Evaluation values, int reach) {
-    Symbol symbol =
-        isCorrected() ? CHI_SQUARED.lowered("corr") : CHI_SQUARED;
+    Symbol symbol = isCorrected() ? CHI_SQUARED.lowered("corr") : CHI_SQUARED;
     return new Step(
         "critical",
         say.summary("critical").with("crit", CRITICAL),

@@ -27,7 +27,8 @@ import lehrgang.core.wording.Phrase;
 public final class ExpectedConditions {
   /// Every expected count at least 5, or Cochran's (1954) rule.
   public static final ProcedureOption.OneOf RULE =
-      new ProcedureOption.OneOf("conditions", "conditions", "conditions", "every-5", "fifth-5");
+      new ProcedureOption.OneOf("conditions", "conditions", "conditions", "every-5", "fifth-5")
+          .byCourse();
 
   private static final LineId SMALLEST = LineId.of("E.min");
   private static final LineId BELOW_5 = LineId.of("E.below5");

@@ -25,7 +25,8 @@ import lehrgang.core.wording.Phrase;
 public final class LargeSampleConditions {
   /// How many are enough.
   public static final ProcedureOption.OneOf RULE =
-      new ProcedureOption.OneOf("conditions", "conditions", "conditions", "every-5", "every-10");
+      new ProcedureOption.OneOf("conditions", "conditions", "conditions", "every-5", "every-10")
+          .byCourse();
 
   private static final LineId SMALLEST = LineId.of("E.min");
   private static final LineId EVERY_5 = LineId.of("E.every5");

@@ -142,7 +142,8 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
                         .with("crit", CRITICAL)
                         .with("statistic", isCorrected() ? symbol.lowered("corr") : symbol))
                 .because(CRITICAL),
-            new Block.NormalCurve(statistic, CRITICAL, ALPHA, p, alternative.key(), Block.Shows.STATISTIC),
+            new Block.NormalCurve(
+                statistic, CRITICAL, ALPHA, p, alternative.key(), Block.Shows.STATISTIC),
             Block.Working.of(CRITICAL),
             new Block.Iterations(CRITICAL),
             new Block.NormalExcerpt(

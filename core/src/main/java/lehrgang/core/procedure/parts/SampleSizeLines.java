@@ -120,20 +120,21 @@ public final class SampleSizeLines {
 
   /// The three side by side, for a chi-squared statistic.
   public static Block table(Lines lines) {
-    return table(lines, "n", "X2", "χ²");
+    return table(lines, "n", "X2", Symbol.of("χ").raised("2"));
   }
 
   /// The three side by side.
   ///
   /// @param n         the line of the sample's size
   /// @param statistic the line of the statistic
-  public static Block table(Lines lines, String n, String statistic, String letter) {
+  public static Block table(Lines lines, String n, String statistic, Symbol letter) {
     return table(
         List.of(
             Phrase.of(isOdd(lines, n) ? "sample-size.half.rounded" : "sample-size.half"),
             Phrase.of("sample-size.own"),
             Phrase.of("sample-size.double")),
-        List.of(Phrase.label("n"), Phrase.label(letter), Phrase.label("p")),
+        List.of(
+            Phrase.symbol(Symbol.of("n")), Phrase.symbol(letter), Phrase.symbol(Symbol.of("p"))),
         List.of(
             row(Size.HALF, statistic),
             List.of(LineId.of(n), LineId.of(statistic), LineId.of("p")),

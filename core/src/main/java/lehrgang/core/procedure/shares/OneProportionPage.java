@@ -12,6 +12,7 @@ import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExactOutcomes;
@@ -200,7 +201,7 @@ final class OneProportionPage implements WorkedPage {
     blocks.add(say.prose("closer-look.difference.one-proportion"));
     blocks.addAll(ShareLines.effect(decided, say));
     blocks.add(say.prose("closer-look.sample-size.z"));
-    blocks.add(SampleSizeLines.table(lines.all(), "n", "z", "z"));
+    blocks.add(SampleSizeLines.table(lines.all(), "n", "z", Symbol.of("z")));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 }

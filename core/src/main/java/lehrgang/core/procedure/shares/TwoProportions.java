@@ -28,6 +28,7 @@ public final class TwoProportions implements Procedure {
   /// Whether the statistic is brought nearer to 0 for laying a smooth curve over whole numbers.
   static final ProcedureOption.OneOf CORRECTION =
       new ProcedureOption.OneOf("correction", "statistic", "", "plain", "corrected")
+          .byCourse()
           .setBy("continuity", "corrected");
 
   @Override

@@ -12,6 +12,7 @@ import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Symbol;
 import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
@@ -255,7 +256,7 @@ final class TwoProportionsPage implements WorkedPage {
     blocks.add(say.prose("closer-look.difference.two-proportions"));
     blocks.addAll(ShareLines.effect(decided, say));
     blocks.add(say.prose("closer-look.sample-size.z"));
-    blocks.add(SampleSizeLines.table(lines, "N", "z", "z"));
+    blocks.add(SampleSizeLines.table(lines, "N", "z", Symbol.of("z")));
     blocks.addAll(Ways.otherProcedures("two-proportions", isPlainAndTwoSided(), say));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }

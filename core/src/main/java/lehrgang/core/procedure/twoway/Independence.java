@@ -26,9 +26,10 @@ import lehrgang.core.solution.StudentView;
 /// of groups (Pearson 1900): one calculation, two stories.
 public final class Independence implements Procedure {
   static final ProcedureOption.OneOf ROUTE =
-      new ProcedureOption.OneOf("route", "expected", "route", "margins", "share");
+      new ProcedureOption.OneOf("route", "expected", "route", "margins", "share").byCourse();
   static final ProcedureOption.OneOf CORRECTION =
       new ProcedureOption.OneOf("correction", "statistic", "", "plain", "corrected")
+          .byCourse()
           .within(Scope.TWO_BY_TWO)
           .setBy("yates", "corrected");
 

@@ -109,8 +109,8 @@ final class HtmlParts {
       case Part.Sentence(var tone, var spans) -> sentence(tone, spans);
       case Part.Items(var numbered, var items) ->
           numbered == Numbering.NUMBERED
-              ? ol(each(items, item -> li(item)))
-              : ul(each(items, item -> li(item)));
+              ? ol(each(items, item -> li(spans(item))))
+              : ul(each(items, item -> li(spans(item))));
       case Part.Working working -> working(working);
       case Part.Tables(var tables) ->
           div(each(tables, table -> HtmlTables.of(table, spans(table.title()))))

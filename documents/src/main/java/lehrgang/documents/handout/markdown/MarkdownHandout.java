@@ -150,11 +150,11 @@ public final class MarkdownHandout {
         .strip();
   }
 
-  private void items(Numbering numbered, List<String> items) {
+  private void items(Numbering numbered, List<List<Span>> items) {
     StringBuilder list = new StringBuilder();
     for (int i = 0; i < items.size(); i++) {
       String mark = numbered == Numbering.NUMBERED ? (i + 1) + ". " : "- ";
-      list.append(mark).append(escaped(items.get(i))).append('\n');
+      list.append(mark).append(sentence(items.get(i))).append('\n');
     }
     block(list.toString().stripTrailing());
   }

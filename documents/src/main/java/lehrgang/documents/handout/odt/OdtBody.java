@@ -103,7 +103,7 @@ final class OdtBody {
       case Part.Items(var numbered, var items) -> {
         for (int i = 0; i < items.size(); i++) {
           String mark = numbered == Numbering.NUMBERED ? (i + 1) + ".\u2002" : "–\u2002";
-          paragraph("Standard", OdtInline.text(mark + items.get(i)));
+          paragraph("Standard", OdtInline.text(mark) + inline.of(items.get(i)));
         }
       }
       case Part.Working working -> working(working);

@@ -49,9 +49,14 @@ public sealed interface Part {
   /// A list.
   ///
   /// @param numbered whether its items follow each other
-  record Items(Numbering numbered, List<String> items) implements Part {
+  record Items(Numbering numbered, List<List<Span>> items) implements Part {
     public Items {
       items = List.copyOf(items);
+    }
+
+    static Items of(Numbering numbered, List<String> items) {
+      return new Items(
+          numbered, items.stream().map(item -> Sentence.of(Tone.PLAIN, item).spans()).toList());
     }
   }
 

@@ -17,6 +17,7 @@ import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.handout.order.Part.Numbering;
@@ -99,8 +100,8 @@ final class PartSetter {
       case PageBlock.TypedNumber(var spans, _, _) -> say(Tone.PLAIN, spans);
       case PageBlock.Remark(var tone, _, var spans) -> say(tone(tone), spans);
       case PageBlock.Task(var text) -> say(Tone.TASK, text);
-      case PageBlock.QuestionText(var question) ->
-          question.text().lines().forEach(line -> say(Tone.PLAIN, line));
+      case PageBlock.QuestionText(var question) -> own(Tone.PLAIN, question.text());
+      case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> tables(layers.stream().map(tables::grid));
       case PageBlock.Grids(var grids) -> tables(repeats.without(grids).stream().map(tables::grid));
@@ -130,6 +131,26 @@ final class PartSetter {
     }
   }
 
+  /// The instructor's own text, with its lists.
+  private void own(Tone tone, String text) {
+    for (OwnText.Part part : OwnText.parts(text)) {
+      switch (part) {
+        case OwnText.Paragraph(var words) -> say(tone, words);
+        case OwnText.Items(var ordered, var items) ->
+            parts.add(new Part.Items(ordered ? Numbering.NUMBERED : Numbering.PLAIN, items));
+      }
+    }
+  }
+
+  /// A hint and a source begin with what they are.
+  private void note(PageBlock.NoteKind kind, String name, String text) {
+    switch (kind) {
+      case NOTE -> own(Tone.PLAIN, text);
+      case HINT, SOURCE ->
+          own(kind == PageBlock.NoteKind.HINT ? Tone.PLAIN : Tone.NOTE, name + " " + text);
+    }
+  }
+
   private static Tone tone(Block.Tone tone) {
     return switch (tone) {
       case CHECKED -> Tone.CHECKED;
@@ -156,12 +177,12 @@ final class PartSetter {
     List<String> steps =
         provenance.steps().stream().map(step -> step.what() + " " + step.effect()).toList();
     if (!steps.isEmpty()) {
-      parts.add(new Part.Items(Numbering.NUMBERED, steps));
+      parts.add(Part.Items.of(Numbering.NUMBERED, steps));
     }
     say(Tone.PLAIN, provenance.account().getFirst());
     List<String> losses = provenance.account().subList(1, provenance.account().size());
     if (!losses.isEmpty()) {
-      parts.add(new Part.Items(Numbering.PLAIN, losses));
+      parts.add(Part.Items.of(Numbering.PLAIN, losses));
     }
   }
 

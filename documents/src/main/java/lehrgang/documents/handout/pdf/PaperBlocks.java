@@ -200,14 +200,17 @@ final class PaperBlocks {
     return sentence;
   }
 
-  private void items(Numbering numbered, List<String> items) {
+  private void items(Numbering numbered, List<List<Span>> items) {
     Element list = section.part(Type.LIST);
     for (int i = 0; i < items.size(); i++) {
       String mark = numbered == Numbering.NUMBERED ? (i + 1) + "." : "–";
       Sentence sentence =
-          new Sentence(PaperLook.TEXT)
-              .hanging(mark, LIST_INDENT, Typeface.SERIF, Palette.SOFT.light())
-              .add(items.get(i), Typeface.SERIF, Palette.INK.light());
+          set(
+              items.get(i),
+              new Sentence(PaperLook.TEXT)
+                  .hanging(mark, LIST_INDENT, Typeface.SERIF, Palette.SOFT.light()),
+              Typeface.SERIF,
+              Palette.INK);
       flow.addLines(sentence.lines(width, list.part(Type.ITEM)), ABOVE / 2, Keep.FREE);
     }
   }

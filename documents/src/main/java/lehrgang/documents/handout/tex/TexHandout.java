@@ -126,7 +126,7 @@ public final class TexHandout {
       case Part.Items(var numbered, var items) -> {
         String list = numbered == Numbering.NUMBERED ? "enumerate" : "itemize";
         block("\\begin{" + list + "}");
-        items.forEach(item -> line("  \\item " + TexText.of(item)));
+        items.forEach(item -> line("  \\item " + sentence(item)));
         line("\\end{" + list + "}");
       }
       case Part.Working working -> working(working);

@@ -1,0 +1,90 @@
+package lehrgang.desktop.window;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import lehrgang.core.page.StyleDifferences;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.CourseStyle;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.solutionfile.StyleFile;
+
+/// Keeps the style of the open solution's course in a file, and takes one from a file.
+final class StyleActions {
+  private final Desk desk;
+  private final Supplier<Window> window;
+
+  /// @param window over which files are asked for
+  StyleActions(Desk desk, Supplier<Window> window) {
+    this.desk = desk;
+    this.window = window;
+  }
+
+  /// Asks for a file and gives its style to the solution.
+  void open() {
+    Optional.ofNullable(chooser().showOpenDialog(window.get()))
+        .map(File::toPath)
+        .ifPresent(this::open);
+  }
+
+  /// Gives the style in a file to the solution, in one step that is undone at once.
+  void open(Path path) {
+    try {
+      CourseStyle style = StyleFile.load(path).style();
+      desk.solution().edit("", now -> style.on(now, Procedures::isSettledByCourse));
+      desk.notices()
+          .say(
+              Words.of(
+                  "course.taken",
+                  path.getFileName(),
+                  StyleDifferences.of(desk.solution().now()).size()));
+    } catch (FileProblem e) {
+      desk.notices().say(e.getMessage());
+    }
+  }
+
+  /// Asks where, and keeps the style of the solution there.
+  void save() {
+    FileChooser chooser = chooser();
+    chooser.setInitialFileName(Words.of("course.file") + StyleFile.ENDING);
+    Optional.ofNullable(chooser.showSaveDialog(window.get()))
+        .map(File::toPath)
+        .ifPresent(this::save);
+  }
+
+  /// Keeps the style of the solution; what another version wrote into the file stays.
+  void save(Path path) {
+    CourseStyle style = CourseStyle.of(desk.solution().now(), Procedures::isSettledByCourse);
+    Path named =
+        path.getFileName().toString().contains(".")
+            ? path
+            : path.resolveSibling(path.getFileName() + StyleFile.ENDING);
+    try {
+      before(named).with(style).save(named);
+      desk.notices().say(Words.of("course.kept", named.getFileName()));
+    } catch (FileProblem e) {
+      desk.notices().say(e.getMessage());
+    }
+  }
+
+  private static StyleFile before(Path path) {
+    try {
+      return StyleFile.load(path);
+    } catch (FileProblem e) {
+      return StyleFile.fresh(CourseStyle.usual());
+    }
+  }
+
+  private FileChooser chooser() {
+    FileChooser chooser = new FileChooser();
+    chooser
+        .getExtensionFilters()
+        .add(new FileChooser.ExtensionFilter(Words.of("file.styles"), "*" + StyleFile.ENDING));
+    return chooser;
+  }
+}

@@ -1,0 +1,71 @@
+package lehrgang.desktop.write;
+
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import lehrgang.core.solution.StepNotes;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.TextEditing;
+import lehrgang.desktop.kit.Fonts;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.page.SentenceView;
+
+/// Note, hint and source at a step, typed below it.
+final class NotesEditor extends VBox {
+  private static final double LINE_HEIGHT = 1.2;
+
+  private final OpenSolution solution;
+  private final String step;
+
+  NotesEditor(OpenSolution solution, String step) {
+    this.solution = solution;
+    this.step = step;
+    getStyleClass().add(Style.NOTES_EDITOR);
+    add("note", StepNotes::note, (n, typed) -> new StepNotes(typed, n.hint(), n.source()));
+    add("hint", StepNotes::hint, (n, typed) -> new StepNotes(n.note(), typed, n.source()));
+    add("source", StepNotes::source, (n, typed) -> new StepNotes(n.note(), n.hint(), typed));
+  }
+
+  private void add(
+      String name,
+      Function<StepNotes, String> said,
+      BiFunction<StepNotes, String, StepNotes> change) {
+    TextArea field = new TextArea();
+    field.setId("notes-" + step + "-" + name);
+    field.setWrapText(true);
+    field.setPromptText(Words.of("notes." + name + ".prompt"));
+    field.setAccessibleText(Words.of("notes." + name));
+    field.textProperty().subscribe(_ -> fit(field));
+    field.widthProperty().subscribe(_ -> fit(field));
+    TextEditing editing =
+        TextEditing.of(
+            field,
+            solution,
+            field.getId(),
+            (now, typed) -> now.withNotes(step, change.apply(now.notes(step), typed)));
+    solution.subscribe(now -> editing.show(said.apply(now.notes(step))));
+    Label label = new Label(Words.of("notes." + name));
+    label.setLabelFor(field);
+    getChildren().addAll(label, field);
+  }
+
+  /// Puts the caret into the first field.
+  void begin() {
+    Platform.runLater(() -> getChildren().get(1).requestFocus());
+  }
+
+  /// A field takes as many lines as its words need.
+  private static void fit(TextArea field) {
+    Text measure = new Text(field.getText().isEmpty() ? "x" : field.getText());
+    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
+    measure.setWrappingWidth(Math.max(100, field.getWidth() - 24));
+    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 14;
+    field.setPrefHeight(height);
+    field.setMinHeight(height);
+  }
+}
