@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.function.UnaryOperator;
 import lehrgang.core.page.Audience;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.CourseStyle;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.PaperSize;
 import lehrgang.core.solution.SheetChoices.With;
@@ -20,6 +23,7 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.solutionfile.StyleFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -78,6 +82,12 @@ final class HandOutCommand implements Callable<Integer> {
   private List<String> with;
 
   @Option(
+      names = "--style",
+      paramLabel = "STYLE",
+      description = "A .lehrgang-style file: the course's words, order, symbols and choices.")
+  private Path style;
+
+  @Option(
       names = {"-o", "--output"},
       paramLabel = "OUT",
       required = true,
@@ -92,12 +102,25 @@ final class HandOutCommand implements Callable<Integer> {
                 () -> new Complaint("--for is “" + audience + "”; use full, student or key."));
     Form wanted = form();
     List<Solution> solutions = new ArrayList<>();
-    files.forEach(file -> solutions.add(load(file)));
+    UnaryOperator<Solution> styled = styling();
+    files.forEach(file -> solutions.add(styled.apply(load(file))));
     SheetChoices choices = choices(solutions.getFirst().sheet());
     List<Solved> solved = new ArrayList<>();
     solutions.forEach(solution -> solved.add(solved(solution)));
     write(new Order(solved, whom, choices), wanted, out);
     return 0;
+  }
+
+  private UnaryOperator<Solution> styling() {
+    if (style == null) {
+      return UnaryOperator.identity();
+    }
+    try {
+      CourseStyle course = StyleFile.load(style).style();
+      return solution -> course.on(solution, Procedures::isSettledByCourse);
+    } catch (FileProblem e) {
+      throw new Complaint(e.getMessage());
+    }
   }
 
   private Form form() {

@@ -122,7 +122,8 @@ class BundlesTest {
         read(bundle)
             .lines()
             .filter(line -> KEY.matcher(line).find())
-            .filter(line -> line.replaceAll("\\{[a-zA-Z0-9]+}", "").matches(".*[{}].*"))
+            .filter(
+                line -> line.replaceAll("\\{(:\\p{L}²?|:df|[a-zA-Z0-9]+)}", "").matches(".*[{}].*"))
             .collect(Collectors.toList());
     assertThat(bare).isEmpty();
   }

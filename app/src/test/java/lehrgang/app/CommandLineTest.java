@@ -268,6 +268,36 @@ class CommandLineTest {
   }
 
   @Test
+  void aStyleIsGivenToEverySolutionOfASet() throws Exception {
+    Path style = folder.resolve("course.lehrgang-style");
+    Files.writeString(
+        style,
+        """
+        {"format": "lehrgang-style/1", "steps": {"order": "rule-first", "titles": {"data": "What we saw"}},
+         "symbols": {"degrees-of-freedom": "ν"}}
+        """);
+    Path sheet = folder.resolve("set.md");
+    Run run =
+        run(
+            "hand-out",
+            demo("route-and-season"),
+            demo("planting-plan"),
+            "--style",
+            style.toString(),
+            "-o",
+            sheet.toString());
+    assertThat(run.exit()).isZero();
+    String text = Files.readString(sheet);
+    assertThat(text.split("What we saw", -1)).hasSize(3);
+    assertThat(text.indexOf("Critical value")).isPositive().isLessThan(text.indexOf("What we saw"));
+    Files.writeString(style, "{\"format\": \"lehrgang-solution/1\"}");
+    Run wrong =
+        run("hand-out", demo("planting-plan"), "--style", style.toString(), "-o", sheet.toString());
+    assertThat(wrong.exit()).isEqualTo(2);
+    assertThat(wrong.err()).contains("course.lehrgang-style is not a course style");
+  }
+
+  @Test
   void withoutADisplayTheProgramKnowsIt() {
     assertThat(Desktop.hasDisplay("Linux", Map.of())).isFalse();
     assertThat(Desktop.hasDisplay("Linux", Map.of("DISPLAY", ":0"))).isTrue();

@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import lehrgang.core.solution.CourseStyle;
 import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.solutionfile.StyleFile;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -44,6 +46,7 @@ class ReadmeTest {
       Files.writeString(folder.resolve(file.getKey()), file.getValue());
     }
     SolutionFile.demo().save(folder.resolve("solution.lehrgang"));
+    StyleFile.fresh(CourseStyle.usual()).save(folder.resolve("course.lehrgang-style"));
   }
 
   static Stream<String> commands() throws IOException {

@@ -54,7 +54,7 @@ class RoomsTest {
         rooms,
         "core.derivation",
         "core.number core.expr core.notation core.wording core.data core.simulation");
-    know(rooms, "core.solution", "core.number core.data core.cases core.derivation");
+    know(rooms, "core.solution", "core.number core.notation core.data core.cases core.derivation");
     String belowPages =
         "core.number core.expr core.distribution core.notation core.simulation core.wording"
             + " core.data core.cases core.derivation core.solution";

@@ -1,16 +1,21 @@
 package lehrgang.core;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
+import lehrgang.core.derivation.StepOrder;
+import lehrgang.core.notation.Symbols;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Course;
 import lehrgang.core.solution.ProcedureOption.OneOf;
 import lehrgang.core.solution.Solution;
 import net.jqwik.api.Arbitraries;
@@ -55,14 +60,31 @@ public final class SomeSolutions {
   }
 
   private Solution typed(Solution solution) {
-    return solution.withChoices(
-        solution
-            .choices()
-            .withTyped("claimed", oneOf(List.of("0.5", "0.02", "0.999", "1e-5")))
-            .withTyped("repetitions", "20")
-            .withLevel(oneOf(LEVELS))
-            .withOnTheWay(oneOf(List.of(Optional.empty(), Optional.of(0), Optional.of(3))))
-            .withDecimals(Decimals.usual().withAll(random.nextInt(6))));
+    return inSomeWay(solution)
+        .withChoices(
+            solution
+                .choices()
+                .withTyped("claimed", oneOf(List.of("0.5", "0.02", "0.999", "1e-5")))
+                .withTyped("repetitions", "20")
+                .withLevel(oneOf(LEVELS))
+                .withOnTheWay(oneOf(List.of(Optional.empty(), Optional.of(0), Optional.of(3))))
+                .withDecimals(Decimals.usual().withAll(random.nextInt(6))));
+  }
+
+  /// Some courses put the decision rule first, take the steps in an order of their own, and write
+  /// other symbols.
+  private Solution inSomeWay(Solution solution) {
+    List<String> steps =
+        new ArrayList<>(List.of("p", "critical", "conditions", "data", "expected"));
+    Collections.shuffle(steps, random);
+    StepOrder order =
+        oneOf(
+            List.of(new StepOrder.AsWorked(), new StepOrder.RuleFirst(), new StepOrder.Own(steps)));
+    Symbols symbols = Symbols.usual();
+    for (Symbols.Meaning meaning : Symbols.Meaning.values()) {
+      symbols = symbols.with(meaning, oneOf(meaning.ways()));
+    }
+    return solution.withCourse(new Course(Map.of(), order, symbols));
   }
 
   private TableEntry table(Procedure procedure) {

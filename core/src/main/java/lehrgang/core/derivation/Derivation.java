@@ -15,8 +15,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.notation.Symbols;
 import lehrgang.core.number.Value;
+import lehrgang.core.wording.Wording;
 
 /// A worked solution as a graph of lines. Numbers need no more than that; the page is laid out only
 /// when something is to be read, by [#layout].
@@ -94,11 +94,11 @@ public final class Derivation {
     return new Derivation(procedure, lines, conditions, decision, layout, other);
   }
 
-  /// This derivation with its symbols as a course writes them.
-  public Derivation written(Symbols symbols) {
-    return symbols.equals(Symbols.usual())
+  /// This derivation with its symbols as a course and its language write them.
+  public Derivation written(Wording wording) {
+    return wording.writesAsUsual()
         ? this
-        : new Derivation(procedure, lines.written(symbols), conditions, decision, layout, wish);
+        : new Derivation(procedure, lines.written(wording), conditions, decision, layout, wish);
   }
 
   private synchronized Arrangement arrangement() {

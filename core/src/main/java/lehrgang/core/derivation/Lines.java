@@ -8,8 +8,8 @@ import java.util.Map;
 import java.util.NoSuchElementException;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.notation.Symbols;
 import lehrgang.core.number.Kind;
+import lehrgang.core.wording.Wording;
 
 /// The lines of a derivation in an order in which each comes after those that it uses, and the
 /// steps that establish them. A procedure writes them; after that they are only read.
@@ -39,10 +39,14 @@ public final class Lines {
 
   /// The same lines with their symbols as a course writes them. A point of a curve is called as the
   /// curve is.
-  Lines written(Symbols symbols) {
+  Lines written(Wording wording) {
     Lines copy = copy();
     copy.lines.replaceAll(
-        (_, line) -> line.kind() == Kind.CRITICAL ? line : line.written(symbols.of(line.symbol())));
+        (_, line) ->
+            line.written(
+                line.kind() == Kind.CRITICAL
+                    ? wording.indexed(line.symbol())
+                    : wording.written(line.symbol())));
     return copy;
   }
 

@@ -15,6 +15,7 @@ import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 
 /// All procedures, and how a solution is worked out by its own.
 public final class Procedures {
@@ -78,7 +79,9 @@ public final class Procedures {
           new Derived(
               FurtherLevels.with(SpreadAside.with(derivation, solution), solution)
                   .arranged(solution.course().order())
-                  .written(solution.course().symbols()));
+                  .written(
+                      Wording.in(
+                          solution.language(), solution.ownWords(), solution.course().symbols())));
       case Refused refused -> refused;
     };
   }

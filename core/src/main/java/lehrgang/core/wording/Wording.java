@@ -20,6 +20,8 @@ import lehrgang.core.notation.Symbols;
 /// emphasised and `**words**` are strong.
 public final class Wording {
   private static final Pattern INDEXED = Pattern.compile("(?<!\\p{L})(\\p{L})([₀-₉]+)");
+  private static final Pattern INDEX_WORD = Pattern.compile("\\p{L}{2,}");
+  private static final String INDEX = "index.";
   private static final Pattern MARK =
       Pattern.compile("\\{([a-zA-Z0-9]+)}|\\{:([^}²]+)(²?)}|\\*\\*|\\*");
 
@@ -153,6 +155,33 @@ public final class Wording {
     return spans;
   }
 
+  /// A symbol as the course and its language write it: the letters of the course, and the words of
+  /// an index, such as *corr*, in the language.
+  public Symbol written(Symbol usual) {
+    return symbols.of(indexed(usual));
+  }
+
+  /// A symbol with the words of its indices in the language.
+  public Symbol indexed(Symbol usual) {
+    return usual.raised(index(usual.raised())).lowered(index(usual.lowered()));
+  }
+
+  private String index(String mark) {
+    return INDEX_WORD
+        .matcher(mark)
+        .replaceAll(
+            word ->
+                Matcher.quoteReplacement(
+                    has(INDEX + word.group()) ? template(INDEX + word.group()) : word.group()));
+  }
+
+  /// Whether symbols are written as they come.
+  public boolean writesAsUsual() {
+    return symbols.equals(Symbols.usual())
+        && bundle.getLocale().getLanguage().isEmpty()
+        && own.keySet().stream().noneMatch(key -> key.startsWith(INDEX));
+  }
+
   /// What fills a gap, in pieces.
   ///
   /// @param numbers how the number of a line is set
@@ -168,7 +197,7 @@ public final class Wording {
       switch (piece) {
         case Piece.Text(var text) -> words(text, weight, spans);
         case Piece.Indexed(var box) -> spans.add(new Span.Formula(box));
-        case Piece.Sign(var symbol) -> spans.add(new Span.Formula(symbols.of(symbol).box()));
+        case Piece.Sign(var symbol) -> spans.add(new Span.Formula(written(symbol).box()));
         case Piece.Turn(var marked) -> weight = weight == marked ? outer : marked;
         case Piece.Gap(var gap, var name) ->
             fill(gap, phrase.fillings().get(name), numbers, weight, spans);
@@ -239,7 +268,7 @@ public final class Wording {
       case null -> words(gap, weight, spans);
       case Phrase.Words(var text) -> words(ControlCharacters.shown(text), weight, spans);
       case Phrase.Number(var line) -> spans.add(new Span.Live(line, numbers.number(line), weight));
-      case Phrase.Written(var symbol) -> spans.add(new Span.Formula(symbols.of(symbol).box()));
+      case Phrase.Written(var symbol) -> spans.add(new Span.Formula(written(symbol).box()));
       case Phrase.Set(var box) -> spans.add(new Span.Formula(box));
       case Phrase.Compared(var line, var with) ->
           spans.add(new Span.Live(line, numbers.compared(line, with), weight));

@@ -1,7 +1,6 @@
 package lehrgang.desktop.page;
 
 import java.util.List;
-import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -85,14 +84,17 @@ public final class BlockViews {
   /// The instructor's own words at a step.
   private Node note(PageBlock.NoteKind kind, String name, String text) {
     VBox box = new VBox();
-    box.getStyleClass().addAll(Style.NOTE, kind.name().toLowerCase(Locale.ROOT));
+    box.getStyleClass().add(Style.OWN_NOTE);
+    if (kind == PageBlock.NoteKind.SOURCE) {
+      box.getStyleClass().add(Style.OWN_SOURCE);
+    }
     for (OwnText.Part part : OwnText.parts((name + " " + text).strip())) {
       switch (part) {
         case OwnText.Paragraph(var words) ->
             box.getChildren().add(new SentenceView(words, numbers, formulas));
         case OwnText.Items(var ordered, var items) -> {
           for (int i = 0; i < items.size(); i++) {
-            Label mark = Labels.label(ordered ? i + 1 + "." : "–", Style.NOTE_MARK);
+            Label mark = Labels.label(ordered ? i + 1 + "." : "–", Style.OWN_NOTE_MARK);
             HBox item = new HBox(mark, new SentenceView(items.get(i), numbers, formulas));
             item.setAlignment(Pos.BASELINE_LEFT);
             box.getChildren().add(item);

@@ -67,7 +67,8 @@ public final class HtmlHandout {
                                 section(
                                         p(printed.title()).withClass("asked"),
                                         HtmlTables.of(printed.table(), each()))
-                                    .withClass("printed"))))
+                                    .withClass("printed")
+                                    .attr("tabindex", "0"))))
                     .withClass(order.audience().key()))
             .withLang(manuscript.language()));
   }

@@ -20,6 +20,7 @@ import static j2html.TagCreator.text;
 import static j2html.TagCreator.ul;
 
 import j2html.tags.DomContent;
+import j2html.tags.specialized.DivTag;
 import j2html.tags.specialized.SectionTag;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +29,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.MathMl;
+import lehrgang.core.notation.PlainText;
 import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
@@ -45,6 +47,9 @@ import lehrgang.documents.handout.order.Part.Tone;
 /// The parts of a sheet as elements. Text goes in as it is and is escaped on the way out; only
 /// formulas and figures are ready-made.
 final class HtmlParts {
+  /// A working of so many characters fits on a phone.
+  private static final int NARROW = 30;
+
   private static final double FIGURE_WIDTH = 640;
 
   private final Chapter chapter;
@@ -114,7 +119,8 @@ final class HtmlParts {
       case Part.Working working -> working(working);
       case Part.Tables(var tables) ->
           div(each(tables, table -> HtmlTables.of(table, spans(table.title()))))
-              .withClass("tables");
+              .withClass("tables")
+              .attr("tabindex", "0");
       case Part.Listing(var table, var shown, var more) -> listing(table, shown, more);
       case Part.Behind(var heading, var behind) -> folded(heading, each(behind, this::of));
       case Part.Picture(var figure) -> drawn(figure);
@@ -184,13 +190,17 @@ final class HtmlParts {
         : details(summary(heading), content);
   }
 
+  /// What a narrow screen may have to be moved for can be reached with the keyboard.
+  ///
   /// Each part from one sign to the next is a formula of its own, so that a narrow screen can break
   /// there.
   private DomContent chain(Chain chain) {
-    return div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
-        .withClass("chain")
-        .attr("role", "math")
-        .attr("aria-label", Speech.of(chain.box()));
+    DivTag set =
+        div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
+            .withClass("chain")
+            .attr("role", "math")
+            .attr("aria-label", Speech.of(chain.box()));
+    return PlainText.of(chain.box()).length() > NARROW ? set.attr("tabindex", "0") : set;
   }
 
   /// A part that is too wide for a line of its own breaks between its terms.

@@ -1,4 +1,4 @@
-package lehrgang.core.page;
+package lehrgang.core.procedure;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,7 +9,6 @@ import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.notation.Symbols;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.ProcedureOption;
