@@ -42,7 +42,7 @@ public final class Blanks {
       case PageBlock.Worked worked -> Stream.of(worked.line()).filter(this::isBlank);
       case PageBlock.Paragraph(_, var spans) -> asked(spans);
       case PageBlock.Remark(_, _, var spans) -> asked(spans);
-      case PageBlock.TypedNumber(var spans, _, _) -> asked(spans);
+      case PageBlock.TypedNumber(_, var spans, _, _) -> asked(spans);
       default -> Stream.empty();
     };
   }

@@ -1,6 +1,7 @@
 package lehrgang.core.page;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import lehrgang.core.data.TableEntry;
@@ -52,7 +53,11 @@ public final class Outline {
                 return "";
               }
             });
-    return new PageBlock.TypedNumber(spans, Choices.LEVEL, alpha);
+    return new PageBlock.TypedNumber(
+        new PageBlock.Template("hypotheses.level", Map.of("alpha", solution.choices().level())),
+        spans,
+        Choices.LEVEL,
+        alpha);
   }
 
   private static PageStep step(Wording wording, String id, int number, PageBlock block) {

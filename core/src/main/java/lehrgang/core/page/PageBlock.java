@@ -32,7 +32,7 @@ public sealed interface PageBlock {
   record Remark(Block.Tone tone, Template template, List<Span> spans) implements PageBlock {}
 
   /// What students are asked to do in a step that is not given.
-  record Task(String text) implements PageBlock {}
+  record Task(Template template, String text) implements PageBlock {}
 
   /// Says where a printed table stands that is needed again.
   record SeeTable(String text) implements PageBlock {}
@@ -80,7 +80,8 @@ public sealed interface PageBlock {
   /// A sentence with a number in it that is typed there.
   ///
   /// @param field its name among the choices
-  record TypedNumber(List<Span> spans, String field, LineId line) implements PageBlock {}
+  record TypedNumber(Template template, List<Span> spans, String field, LineId line)
+      implements PageBlock {}
 
   /// Other ways to go on.
   ///
@@ -219,7 +220,7 @@ public sealed interface PageBlock {
     LEFT_ALONE
   }
 
-  record Report(String text) implements PageBlock {}
+  record Report(Template template, String text) implements PageBlock {}
 
   /// Room for an answer in words.
   record AnswerSpace(int lines) implements PageBlock {}

@@ -26,16 +26,15 @@ final class Sheet {
   }
 
   /// What is to be done in a step. What is said to be worked is what is worked.
-  String task(Step step, StudentView view) {
+  Phrase task(Step step, StudentView view) {
     Optional<LineId> worked =
         view == StudentView.ONE_WORKED ? numerals.mask().workedIn(step.id()) : Optional.empty();
     return worked
         .map(
             line ->
-                wording.text(
-                    Phrase.of("task.one")
-                        .with("name", TraceWriter.lowerFirst(numerals.heading(line, " (", ")")))))
-        .orElseGet(() -> wording.text(key("task." + step.id(), step)));
+                Phrase.of("task.one")
+                    .with("name", TraceWriter.lowerFirst(numerals.heading(line, " (", ")"))))
+        .orElseGet(() -> Phrase.of(key("task." + step.id(), step)));
   }
 
   /// A printed table asks for more than a working alone.

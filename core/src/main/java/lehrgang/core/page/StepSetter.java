@@ -85,7 +85,8 @@ final class StepSetter {
     boolean answered = isAnswered(view);
     List<PageBlock> blocks = new ArrayList<>();
     if (!isOpen(view)) {
-      blocks.add(new PageBlock.Task(sheet.task(step, view)));
+      Phrase task = sheet.task(step, view);
+      blocks.add(new PageBlock.Task(numerals.template(task), wording.text(task)));
     }
     blocks.addAll(
         answered
@@ -157,7 +158,9 @@ final class StepSetter {
       case Block.DataEntry(var layers) ->
           Optional.of(new PageBlock.DataTable(layers.stream().map(grids::grid).toList()));
       case Block.TypedNumber(var phrase, var field, var line) ->
-          Optional.of(new PageBlock.TypedNumber(numerals.spans(phrase), field, line));
+          Optional.of(
+              new PageBlock.TypedNumber(
+                  numerals.template(phrase), numerals.spans(phrase), field, line));
       case Block.Tables(var tables) ->
           Optional.of(new PageBlock.Grids(tables.stream().map(grids::grid).toList()));
       case Block.Working working -> Optional.of(worked(working.family(), shownOf(working)));
@@ -178,7 +181,9 @@ final class StepSetter {
       case Block.PairedBars bars -> figure(figures.paired(bars));
       case Block.RankedBars bars -> figure(figures.ranked(bars));
       case Block.ReportLine(var phrase) ->
-          sentence(phrase, reported(phrase)).map(Span::plain).map(PageBlock.Report::new);
+          sentence(phrase, reported(phrase))
+              .map(Span::plain)
+              .map(text -> new PageBlock.Report(numerals.template(phrase), text));
     };
   }
 

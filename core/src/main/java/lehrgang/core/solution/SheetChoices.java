@@ -13,8 +13,26 @@ import java.util.Set;
 /// @param sheet  which sheet it is, such as "Sheet 6"; may be empty
 /// @param due    when it is to be handed in, in words; may be empty
 /// @param with   what stands on it besides
+/// @param last   for whom and in which form it was handed out last
 public record SheetChoices(
-    String course, String sheet, String due, PaperSize paper, WorkingRoom room, Set<With> with) {
+    String course,
+    String sheet,
+    String due,
+    PaperSize paper,
+    WorkingRoom room,
+    Set<With> with,
+    HandedOut last) {
+  /// For whom and in which form a sheet is handed out.
+  ///
+  /// @param audience its key
+  /// @param form     its key
+  public record HandedOut(String audience, String form) {
+    /// The worksheet, for paper.
+    static HandedOut usual() {
+      return new HandedOut("student", "pdf");
+    }
+  }
+
   /// The size of the paper.
   public enum PaperSize {
     A4,
@@ -83,7 +101,13 @@ public record SheetChoices(
   /// points.
   public static SheetChoices usual() {
     return new SheetChoices(
-        "", "", "", PaperSize.A4, WorkingRoom.GRID, EnumSet.of(With.NAME, With.TABLE, With.POINTS));
+        "",
+        "",
+        "",
+        PaperSize.A4,
+        WorkingRoom.GRID,
+        EnumSet.of(With.NAME, With.TABLE, With.POINTS),
+        HandedOut.usual());
   }
 
   /// Whether something stands on the sheet.
@@ -93,17 +117,22 @@ public record SheetChoices(
 
   /// With another head.
   public SheetChoices withHead(String newCourse, String newSheet, String newDue) {
-    return new SheetChoices(newCourse, newSheet, newDue, paper, room, with);
+    return new SheetChoices(newCourse, newSheet, newDue, paper, room, with, last);
   }
 
   /// On other paper.
   public SheetChoices on(PaperSize other) {
-    return new SheetChoices(course, sheet, due, other, room, with);
+    return new SheetChoices(course, sheet, due, other, room, with, last);
+  }
+
+  /// Handed out to others, or in another form.
+  public SheetChoices handedOut(HandedOut now) {
+    return new SheetChoices(course, sheet, due, paper, room, with, now);
   }
 
   /// With other room for working.
   public SheetChoices withRoom(WorkingRoom other) {
-    return new SheetChoices(course, sheet, due, paper, other, with);
+    return new SheetChoices(course, sheet, due, paper, other, with, last);
   }
 
   /// With something on it, or without it.
@@ -115,12 +144,12 @@ public record SheetChoices(
     } else {
       changed.remove(what);
     }
-    return new SheetChoices(course, sheet, due, paper, room, changed);
+    return new SheetChoices(course, sheet, due, paper, room, changed, last);
   }
 
   /// With just these things on it.
   public SheetChoices withOnly(Set<With> what) {
-    return new SheetChoices(course, sheet, due, paper, room, what);
+    return new SheetChoices(course, sheet, due, paper, room, what, last);
   }
 
   /// Whether something is on the sheet.

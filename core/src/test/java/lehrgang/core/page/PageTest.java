@@ -42,9 +42,9 @@ class PageTest {
     return switch (block) {
       case PageBlock.Paragraph(_, var spans) -> Stream.of(Span.plain(spans));
       case PageBlock.Remark(_, _, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.TypedNumber(var spans, _, _) -> Stream.of(Span.plain(spans));
+      case PageBlock.TypedNumber(_, var spans, _, _) -> Stream.of(Span.plain(spans));
       case PageBlock.Excerpt excerpt -> Stream.of(excerpt.sentence());
-      case PageBlock.Report(var text) -> Stream.of(text);
+      case PageBlock.Report(_, var text) -> Stream.of(text);
       default -> Stream.empty();
     };
   }

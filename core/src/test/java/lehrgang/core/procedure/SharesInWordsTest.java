@@ -53,7 +53,7 @@ class SharesInWordsTest {
                 switch (block) {
                   case PageBlock.Paragraph(_, var spans) -> Span.plain(spans);
                   case PageBlock.Remark(_, _, var spans) -> Span.plain(spans);
-                  case PageBlock.Report(var report) -> report;
+                  case PageBlock.Report(_, var report) -> report;
                   default -> "";
                 })
         .collect(Collectors.joining("\n"));

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.core.page.Audience;
+import lehrgang.core.solution.SheetChoices;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Icons;
@@ -67,9 +68,24 @@ public final class HandOutView extends BorderPane {
     setLeft(choices);
     setCenter(pages);
     desk.worked().subscribe(_ -> renew());
-    audience.subscribe((_, _) -> renew());
-    form.subscribe((_, now) -> show(now));
+    desk.solution().subscribe(now -> remember(now.sheet().last()));
+    audience.subscribe((_, _) -> chosen());
+    form.subscribe((_, _) -> chosen());
     show(form.get());
+  }
+
+  /// Shows for whom and in which form the solution was handed out last.
+  private void remember(SheetChoices.HandedOut last) {
+    Audience.ofKey(last.audience()).ifPresent(audience::set);
+    Form.ofKey(last.form()).ifPresent(form::set);
+  }
+
+  private void chosen() {
+    SheetChoices.HandedOut now = new SheetChoices.HandedOut(audience.get().key(), form.get().key());
+    desk.solution()
+        .edit("handed-out", solution -> solution.withSheet(solution.sheet().handedOut(now)));
+    show(form.get());
+    renew();
   }
 
   private HBox bar() {

@@ -52,7 +52,8 @@ public final class BlockViews {
     return switch (block) {
       case PageBlock.Paragraph(var template, var spans) -> sentence(template, spans);
       case PageBlock.Remark remark -> remark(remark);
-      case PageBlock.Task(var text) -> Labels.label(text, Style.TASK);
+      case PageBlock.Task(var template, var text) ->
+          rewritable(template, Labels.label(text, Style.TASK), text);
       case PageBlock.SeeTable(var text) -> Labels.label(text, Style.TASK);
       case PageBlock.QuestionText _ -> editors.question();
       case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
@@ -67,7 +68,8 @@ public final class BlockViews {
       case PageBlock.Iterations iterations -> new IterationsView(iterations);
       case PageBlock.Figure(var figure) -> new FigureView(figure, numbers);
       case PageBlock.Excerpt excerpt -> new ExcerptView(excerpt);
-      case PageBlock.Report(var text) -> new ReportView(text);
+      case PageBlock.Report(var template, var text) ->
+          rewritable(template, new ReportView(text), text);
       case PageBlock.AnswerSpace(var lines) -> answerSpace(lines);
     };
   }
@@ -76,9 +78,16 @@ public final class BlockViews {
     return FormulaView.of(chain, FORMULA_SIZE, formulas);
   }
 
-  private RewritableSentence sentence(PageBlock.Template template, List<Span> spans) {
-    return new RewritableSentence(
-        template, new SentenceView(spans, numbers, formulas), editors.rewording());
+  private Node rewritable(PageBlock.Template template, Node shown, String words) {
+    return new Rewritable(template, shown, words, editors.rewording());
+  }
+
+  private Rewritable sentence(PageBlock.Template template, List<Span> spans) {
+    return new Rewritable(
+        template,
+        new SentenceView(spans, numbers, formulas),
+        Span.plain(spans),
+        editors.rewording());
   }
 
   /// The instructor's own words at a step.

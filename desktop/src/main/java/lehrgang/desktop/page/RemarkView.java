@@ -11,9 +11,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /// A sentence set off from the text, with a mark for its tone.
 final class RemarkView extends HBox implements Renewable {
   private final Tone tone;
-  private final RewritableSentence words;
+  private final Rewritable words;
 
-  RemarkView(PageBlock.Remark remark, RewritableSentence words) {
+  RemarkView(PageBlock.Remark remark, Rewritable words) {
     this.tone = remark.tone();
     this.words = words;
     FontIcon icon =

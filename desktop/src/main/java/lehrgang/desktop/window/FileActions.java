@@ -209,12 +209,7 @@ final class FileActions {
   }
 
   void handOut(Path path, Order order, Form form) {
-    try {
-      form.write(order, path);
-      notices.say(Words.of("status.written", path.getFileName()));
-    } catch (FileProblem e) {
-      notices.say(e.getMessage());
-    }
+    new SheetWriting(notices).write(path, order, form);
   }
 
   private void write(Path path, String text) {

@@ -13,12 +13,14 @@ import lehrgang.core.page.PageBlock;
 import lehrgang.core.wording.Span;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.TextEditing;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.FormulaPainter;
 import lehrgang.desktop.page.LiveNumbers;
+import lehrgang.desktop.page.Rewritable;
 import lehrgang.desktop.page.SentenceView;
 
 /// A number typed inside its sentence, such as the significance level or a claimed share.
@@ -36,10 +38,17 @@ final class NumberField extends VBox {
   private final TextEditing editing;
   private final Label message = Labels.label("", Style.MESSAGE);
   private final TextFlow flow = new TextFlow();
+  private final Rewritable words;
   private List<Span> shown = List.of();
 
-  /// @param name the field's name among the choices
-  NumberField(String name, OpenSolution solution, LiveNumbers numbers, FormulaPainter formulas) {
+  /// @param block the sentence that it stands in
+  NumberField(
+      PageBlock.TypedNumber block,
+      OpenSolution solution,
+      Rewording rewording,
+      LiveNumbers numbers,
+      FormulaPainter formulas) {
+    String name = block.field();
     this.name = name;
     this.solution = solution;
     this.numbers = numbers;
@@ -58,7 +67,8 @@ final class NumberField extends VBox {
     flow.setMinHeight(0);
     message.managedProperty().bind(message.visibleProperty());
     message.setVisible(false);
-    getChildren().addAll(flow, message);
+    words = new Rewritable(block.template(), flow, "", rewording);
+    getChildren().addAll(words, message);
   }
 
   /// Shows the sentence around the field.
@@ -70,6 +80,7 @@ final class NumberField extends VBox {
     }
     shown = block.spans();
     flow.setAccessibleText(Span.plain(shown));
+    words.describe(block.template(), Span.plain(shown));
     String usual = Span.plain(block.spans().stream().filter(span -> isOwn(span, block)).toList());
     editing.show(solution.now().choices().typedOr(name, usual));
     return this;

@@ -110,7 +110,9 @@ public final class PageView extends ScrollPane {
         return fields
             .computeIfAbsent(
                 block.field(),
-                name -> new NumberField(name, solution, numbers, new FormulaPainter(numbers)))
+                _ ->
+                    new NumberField(
+                        block, solution, rewording, numbers, new FormulaPainter(numbers)))
             .show(block);
       }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.Node;
@@ -159,6 +160,40 @@ class HandOutViewTest {
     assertThat(FxTurn.call(() -> view().order())).isEmpty();
     FxTurn.run(driver.desk().solution()::undo);
     driver.await(this::isPainted);
+  }
+
+  /// For whom and as what a solution went out last is kept in it, and undone.
+  @Test
+  void forWhomAndInWhichFormIsRemembered() throws Exception {
+    choose("handout-for", "key");
+    choose("handout-as", "html");
+    assertThat(driver.solution().sheet().last())
+        .isEqualTo(new SheetChoices.HandedOut("key", "html"));
+    Path file = folder.resolve("kept.lehrgang");
+    FxTurn.run(() -> driver.window().faces().files().save(file));
+    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
+    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience()))
+        .isEqualTo(Audience.STUDENT);
+    FxTurn.run(() -> driver.window().faces().files().open(file));
+    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.KEY);
+  }
+
+  /// A long set is written beside the interface, and stopped the file is not there.
+  @Test
+  void aLongSetIsWrittenBesideTheInterfaceAndCanBeStopped() {
+    Order one = FxTurn.call(() -> view().order().orElseThrow());
+    Order set =
+        new Order(
+            Collections.nCopies(4, one.solutions().getFirst()), one.audience(), one.choices());
+    Path stopped = folder.resolve("stopped.pdf");
+    FxTurn.run(() -> driver.window().faces().files().handOut(stopped, set, Form.PDF));
+    assertThat(driver.isShown("Writing stopped.pdf with 4 solutions")).isTrue();
+    driver.pressLabelled("Stop");
+    driver.await(() -> Files.notExists(stopped));
+    Path written = folder.resolve("written.pdf");
+    FxTurn.run(() -> driver.window().faces().files().handOut(written, set, Form.PDF));
+    driver.await(() -> Files.exists(written));
+    assertThat(stopped).doesNotExist();
   }
 
   @Test

@@ -71,7 +71,13 @@ public enum Form {
   ///
   /// @throws FileProblem if one of them cannot be written
   public void write(Order order, Path path) throws FileProblem {
-    Sheet sheet = make(order, path.getFileName().toString());
+    write(make(order, path.getFileName().toString()), path);
+  }
+
+  /// Writes a sheet that was made, and what stands beside it.
+  ///
+  /// @throws FileProblem if one of the files cannot be written
+  public static void write(Sheet sheet, Path path) throws FileProblem {
     WholeFile.write(path, sheet.content());
     for (Map.Entry<String, byte[]> beside : sheet.beside().entrySet()) {
       WholeFile.write(path.resolveSibling(beside.getKey()), beside.getValue());

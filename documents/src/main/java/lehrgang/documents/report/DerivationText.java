@@ -60,11 +60,11 @@ public final class DerivationText {
             };
         paragraph(mark + Span.plain(spans));
       }
-      case PageBlock.Task(var task) -> paragraph(task);
+      case PageBlock.Task(_, var task) -> paragraph(task);
       case PageBlock.SeeTable(var where) -> paragraph(where);
       case PageBlock.QuestionText(var question) -> question(question);
       case PageBlock.Note(_, var name, var note) -> own((name + " " + note).strip());
-      case PageBlock.TypedNumber(var spans, _, _) -> paragraph(Span.plain(spans));
+      case PageBlock.TypedNumber(_, var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> layers.forEach(this::grid);
       case PageBlock.Grids(var grids) -> grids.forEach(this::grid);
@@ -90,7 +90,7 @@ public final class DerivationText {
       case PageBlock.Ways _ -> {
         // They are for whoever sits at the program.
       }
-      case PageBlock.Report(var report) -> paragraph(report);
+      case PageBlock.Report(_, var report) -> paragraph(report);
       case PageBlock.AnswerSpace(var lines) ->
           text.append((INDENT + "_".repeat(WIDTH - INDENT.length()) + "\n").repeat(lines));
     }

@@ -103,7 +103,10 @@ final class SolutionForms {
         text.due(),
         text.paper().orElse(usual.paper()),
         text.room().orElse(usual.room()),
-        text.with().map(Set::copyOf).orElse(usual.with()));
+        text.with().map(Set::copyOf).orElse(usual.with()),
+        new SheetChoices.HandedOut(
+            text.audience().orElse(usual.last().audience()),
+            text.form().orElse(usual.last().form())));
   }
 
   private TableEntry table(TableText text) throws FileProblem {
@@ -247,7 +250,9 @@ final class SolutionForms {
         sheet.due(),
         Optional.of(sheet.paper()),
         Optional.of(sheet.room()),
-        Optional.of(List.copyOf(sheet.with())));
+        Optional.of(List.copyOf(sheet.with())),
+        Optional.of(sheet.last().audience()),
+        Optional.of(sheet.last().form()));
   }
 
   private static TableText table(TableEntry table) {

@@ -91,7 +91,9 @@ record SolutionText(
       String due,
       Optional<PaperSize> paper,
       Optional<WorkingRoom> room,
-      Optional<List<With>> with) {}
+      Optional<List<With>> with,
+      @JsonProperty("for") Optional<String> audience,
+      @JsonProperty("as") Optional<String> form) {}
 
   /// Records that are kept have rows; those in a file of their own have a file instead.
   @JsonInclude(Include.NON_EMPTY)

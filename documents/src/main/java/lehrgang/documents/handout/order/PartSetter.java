@@ -97,9 +97,9 @@ final class PartSetter {
   private void block(PageBlock block) {
     switch (block) {
       case PageBlock.Paragraph(_, var spans) -> say(Tone.PLAIN, spans);
-      case PageBlock.TypedNumber(var spans, _, _) -> say(Tone.PLAIN, spans);
+      case PageBlock.TypedNumber(_, var spans, _, _) -> say(Tone.PLAIN, spans);
       case PageBlock.Remark(var tone, _, var spans) -> say(tone(tone), spans);
-      case PageBlock.Task(var text) -> say(Tone.TASK, text);
+      case PageBlock.Task(_, var text) -> say(Tone.TASK, text);
       case PageBlock.QuestionText(var question) -> own(Tone.PLAIN, question.text());
       case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
       case PageBlock.Provenance provenance -> provenance(provenance);
@@ -123,7 +123,7 @@ final class PartSetter {
         tables(Stream.of(tables.outcomes(outcomes)));
         outcomes.figure().ifPresent(figure -> parts.add(new Part.Picture(figure)));
       }
-      case PageBlock.Report(var text) -> say(Tone.REPORT, text);
+      case PageBlock.Report(_, var text) -> say(Tone.REPORT, text);
       case PageBlock.SeeTable _, PageBlock.Ways _, PageBlock.AnswerSpace _ -> {
         // Printed tables are at the end; ways are for whoever sits at the program; room for answers
         // comes at the end of a step.
