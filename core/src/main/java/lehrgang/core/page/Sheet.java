@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Step;
+import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
@@ -39,6 +40,9 @@ final class Sheet {
 
   /// A printed table asks for more than a working alone.
   private String key(String key, Step step) {
+    if (step.id().equals(StepOrder.CRITICAL) && asksForDegreesOfFreedom(step)) {
+      return key + ".rule";
+    }
     String ending =
         Stream.of(Block.TableExcerpt.class, Block.NormalExcerpt.class)
             .filter(kind -> step.blocks().stream().anyMatch(kind::isInstance))
@@ -46,6 +50,13 @@ final class Sheet {
             .map(kind -> kind == Block.TableExcerpt.class ? ".bracket" : ".read")
             .orElse("");
     return Stream.of(key + ending, key).filter(wording::has).findFirst().orElse("task.other");
+  }
+
+  private static boolean asksForDegreesOfFreedom(Step step) {
+    return step.blocks().stream()
+        .anyMatch(
+            block ->
+                block instanceof Block.Working working && working.example().name().equals("df"));
   }
 
   /// Whether a block stands on the sheet at all: tables, formulas and figures do; sentences that

@@ -161,5 +161,9 @@ class ArrangementTest {
     Page page = page(sheet, Audience.STUDENT);
     assertThat(page.value(LineId.of("df"))).isEmpty();
     assertThat(page.value(LineId.of("X2"))).isPresent();
+    assertThat(page.steps().get(2).blocks().getFirst())
+        .isInstanceOfSatisfying(
+            PageBlock.Task.class,
+            task -> assertThat(task.text()).contains("degrees of freedom", "critical value"));
   }
 }

@@ -89,7 +89,8 @@ public final class Rewritable extends VBox implements Renewable {
     return renewed;
   }
 
-  private void edit() {
+  /// Opens the words to be rewritten.
+  public void edit() {
     getStyleClass().remove(Style.REWRITABLE);
     getChildren().setAll(new SentenceEditor(template, rewording, this::putBack));
   }

@@ -12,11 +12,14 @@ import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.stage.Stage;
+import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.Pictures;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.page.Rewritable;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 
@@ -82,6 +85,7 @@ public final class DemoPictures {
     FxTurn.run(() -> window.desk().solution().edit("", DemoPictures::withSlip));
     picture(name + "-problem", "", "data");
     FxTurn.run(() -> window.desk().solution().undo());
+    courseStyle();
     course();
     return List.copyOf(written);
   }
@@ -120,6 +124,27 @@ public final class DemoPictures {
     FxTurn.run(() -> window.faces().showHandOut());
     paintPages();
     save("hand-out");
+  }
+
+  /// The decision rule first, and one of its sentences being rewritten.
+  private void courseStyle() throws IOException {
+    FxTurn.run(
+        () ->
+            window
+                .desk()
+                .solution()
+                .edit(
+                    "", now -> now.withCourse(now.course().withOrder(new StepOrder.RuleFirst()))));
+    FxTurn.run(() -> window.faces().write().page().goTo("critical"));
+    FxTurn.run(
+        () ->
+            window.scene().getRoot().lookupAll("." + Style.REWRITABLE).stream()
+                .map(Rewritable.class::cast)
+                .filter(sentence -> sentence.getAccessibleText().startsWith("Decision rule"))
+                .findFirst()
+                .ifPresent(Rewritable::edit));
+    picture("course-style", "", "critical");
+    FxTurn.run(() -> window.desk().solution().undo());
   }
 
   private void paintPages() throws IOException {
