@@ -31,12 +31,14 @@ final class Arrangement {
     this.steps = steps;
   }
 
+  /// The steps as their page has them.
+  static Arrangement asWorked(Lines lines) {
+    return new Arrangement(List.of(), List.of(), lines.steps());
+  }
+
   /// @param usual the ids of all steps, as people work
   static Arrangement of(Lines lines, List<String> usual, StepOrder wish) {
     Map<LineId, String> steps = lines.steps();
-    if (wish instanceof StepOrder.AsWorked) {
-      return new Arrangement(usual, usual, steps);
-    }
     Set<LineId> blind = blind(lines);
     Map<String, Set<String>> needs = new HashMap<>();
     for (Line line : lines.inOrder().values()) {
@@ -124,7 +126,7 @@ final class Arrangement {
     return steps;
   }
 
-  /// The ids of the steps in their order.
+  /// The ids of the steps in their order; empty where it is that of the page.
   List<String> order() {
     return order;
   }
@@ -158,7 +160,10 @@ final class Arrangement {
     List<Block> late = curve.stream().toList();
     steps.computeIfPresent("p", (_, step) -> step.after(late));
     return new Layout(
-        order.stream().filter(steps::containsKey).map(steps::get).toList(), layout.verdict());
+        order.isEmpty()
+            ? List.copyOf(steps.values())
+            : order.stream().filter(steps::containsKey).map(steps::get).toList(),
+        layout.verdict());
   }
 
   private int position(String step) {

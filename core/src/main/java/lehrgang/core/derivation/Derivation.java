@@ -103,15 +103,23 @@ public final class Derivation {
 
   private synchronized Arrangement arrangement() {
     if (arrangement.isEmpty()) {
-      List<String> usual = layout.apply(exact()).steps().stream().map(Step::id).toList();
-      arrangement = Optional.of(Arrangement.of(lines, usual, wish));
+      arrangement =
+          Optional.of(
+              wish instanceof StepOrder.AsWorked
+                  ? Arrangement.asWorked(lines)
+                  : Arrangement.of(lines, usualSteps(), wish));
     }
     return arrangement.get();
   }
 
   /// The ids of the steps in the order in which they stand.
   public List<String> steps() {
-    return arrangement().order();
+    List<String> order = arrangement().order();
+    return order.isEmpty() ? usualSteps() : order;
+  }
+
+  private List<String> usualSteps() {
+    return layout.apply(exact()).steps().stream().map(Step::id).toList();
   }
 
   /// The id of the procedure that made it.

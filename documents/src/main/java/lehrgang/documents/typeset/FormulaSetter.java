@@ -119,8 +119,17 @@ public final class FormulaSetter {
       case SEPARATOR -> separator(text, typeface, look);
       case PREFIX -> signs(text, typeface, look, 0);
       case NAME -> name(text, typeface, look);
-      case VARIABLE, NUMBER -> signs(text.equals("-") ? "−" : text, typeface, look, 0);
+      case NUMBER -> signs(text.equals("-") ? "−" : text, typeface, look, 0);
+      case VARIABLE -> variable(text, typeface, look);
     };
+  }
+
+  /// A slanted letter that reaches back under what stands before it begins where its ink does.
+  private static Setting variable(String text, Typeface typeface, Look look) {
+    List<Mark> marks = new ArrayList<>();
+    double back = Letters.reachesBack(text) * look.size();
+    double width = Letters.set(text, typeface, look.size(), look.within(), back, marks);
+    return new Setting(back + width, look.ascent(), look.descent(), marks);
   }
 
   /// Punctuation brings its room along behind it.

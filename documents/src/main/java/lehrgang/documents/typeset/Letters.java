@@ -11,10 +11,19 @@ final class Letters {
   /// The mark that stands by itself, in place of the one that is joined to a letter.
   private static final Map<Character, String> MARKS = Map.of('\u0302', "ˆ", '\u0304', "¯");
 
+  /// How far the slanted letters of the font reach to the left of where they begin, in ems.
+  private static final Map<Character, Double> BACK =
+      Map.of('f', 0.124, 'j', 0.135, 'y', 0.076, 'χ', 0.131);
+
   private static final double TALL = 0.17;
   private static final String LOW = "acegmnopqrsuvwxyzαχπφ";
 
   private Letters() {}
+
+  /// How far a slanted letter reaches back, in ems.
+  static double reachesBack(String text) {
+    return text.isEmpty() ? 0 : BACK.getOrDefault(text.charAt(0), 0.0);
+  }
 
   /// @param x where they begin
   /// @return how wide they are

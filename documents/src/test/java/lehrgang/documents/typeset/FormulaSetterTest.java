@@ -2,6 +2,9 @@ package lehrgang.documents.typeset;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.Font;
+import java.awt.font.FontRenderContext;
+import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -49,6 +52,24 @@ class FormulaSetterTest {
 
   private static boolean isMark(Mark.Signs signs) {
     return signs.text().equals("ˆ") || signs.text().equals("¯");
+  }
+
+  /// A letter does not reach into the word before it.
+  @ParameterizedTest
+  @ValueSource(strings = {"f", "j", "y", "χ", "z", "E", "p", "ν"})
+  void aSlantedLetterBeginsWhereItsInkDoes(String letter) throws Exception {
+    Setting set = SETTER.set(Box.variable(letter), SIZE);
+    try (InputStream in =
+        FormulaSetter.class.getResourceAsStream(
+            "/lehrgang/documents/fonts/STIXTwoText-Italic.ttf")) {
+      double ink =
+          Font.createFont(Font.TRUETYPE_FONT, in)
+              .deriveFont((float) SIZE)
+              .createGlyphVector(new FontRenderContext(null, true, true), letter)
+              .getVisualBounds()
+              .getX();
+      assertThat(signs(set).getFirst().x() + ink).isGreaterThan(-0.07 * SIZE);
+    }
   }
 
   @ParameterizedTest
