@@ -25,7 +25,6 @@ public final class SentenceField extends TextArea {
   public SentenceField(Map<String, String> words) {
     this.tokens = tokens(words);
     tokens.forEach((mark, token) -> marks.put(token, mark));
-    setWrapText(true);
     setTextFormatter(new TextFormatter<>((UnaryOperator<TextFormatter.Change>) this::guarded));
   }
 

@@ -13,11 +13,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import lehrgang.core.page.PageBlock.Template;
 import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.Rewording.Scope;
-import lehrgang.desktop.kit.Fonts;
+import lehrgang.desktop.kit.AsTallAsItsText;
 import lehrgang.desktop.kit.Segments;
 import lehrgang.desktop.kit.SentenceField;
 import lehrgang.desktop.kit.Style;
@@ -26,8 +25,6 @@ import lehrgang.desktop.kit.Words;
 /// A sentence being rewritten where it stands: its words, the numbers and names that it can hold,
 /// and for whom it is rewritten. Enter or leaving it takes the words, Esc leaves them as they were.
 public final class SentenceEditor extends VBox {
-  private static final double LINE_HEIGHT = 1.3;
-
   private final Template template;
   private final Rewording rewording;
   private final Runnable close;
@@ -47,8 +44,7 @@ public final class SentenceEditor extends VBox {
     field.setAccessibleText(Words.of("rewrite"));
     field.setTemplate(rewording.words(template.key()));
     field.getStyleClass().add(Style.REWRITE_FIELD);
-    field.textProperty().subscribe(_ -> fit());
-    field.widthProperty().subscribe(_ -> fit());
+    AsTallAsItsText.keep(field, SentenceView.TEXT_SIZE);
     getStyleClass().add(Style.REWRITE);
     getChildren().add(field);
     if (!marks.isEmpty()) {
@@ -137,16 +133,6 @@ public final class SentenceEditor extends VBox {
     HBox row = new HBox(scopes, space, usual, done);
     row.getStyleClass().add(Style.REWRITE_CHOICES);
     return row;
-  }
-
-  /// The field takes as many lines as its words need.
-  private void fit() {
-    Text measure = new Text(field.getText());
-    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
-    measure.setWrappingWidth(Math.max(100, field.getWidth() - 24));
-    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 14;
-    field.setPrefHeight(height);
-    field.setMinHeight(height);
   }
 
   private void take() {

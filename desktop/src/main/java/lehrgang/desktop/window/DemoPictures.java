@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -82,7 +83,7 @@ public final class DemoPictures {
     FxTurn.run(() -> window.toggleTheme());
     picture(name + "-dark", "E[2,3]", "expected");
     FxTurn.run(() -> window.toggleTheme());
-    FxTurn.run(() -> window.desk().solution().edit("", DemoPictures::withSlip));
+    edit(DemoPictures::withSlip);
     picture(name + "-problem", "", "data");
     FxTurn.run(() -> window.desk().solution().undo());
     courseStyle();
@@ -110,17 +111,10 @@ public final class DemoPictures {
     FxTurn.run(() -> window.faces().showStart());
     save("start");
     FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open("route-and-season")));
-    FxTurn.run(
-        () ->
-            window
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    now ->
-                        now.withSheet(
-                            now.sheet()
-                                .withHead("Statistics 1, group 17", "Sheet 6", "12 December"))));
+    edit(
+        now ->
+            now.withSheet(
+                now.sheet().withHead("Statistics 1, group 17", "Sheet 6", "12 December")));
     FxTurn.run(() -> window.faces().showHandOut());
     paintPages();
     save("hand-out");
@@ -128,13 +122,7 @@ public final class DemoPictures {
 
   /// The decision rule first, and one of its sentences being rewritten.
   private void courseStyle() throws IOException {
-    FxTurn.run(
-        () ->
-            window
-                .desk()
-                .solution()
-                .edit(
-                    "", now -> now.withCourse(now.course().withOrder(new StepOrder.RuleFirst()))));
+    edit(now -> now.withCourse(now.course().withOrder(new StepOrder.RuleFirst())));
     FxTurn.run(() -> window.faces().write().page().goTo("critical"));
     FxTurn.run(
         () ->
@@ -145,6 +133,10 @@ public final class DemoPictures {
                 .ifPresent(Rewritable::edit));
     picture("course-style", "", "critical");
     FxTurn.run(() -> window.desk().solution().undo());
+  }
+
+  private void edit(UnaryOperator<Solution> change) {
+    FxTurn.run(() -> window.desk().solution().edit("", change));
   }
 
   private void paintPages() throws IOException {

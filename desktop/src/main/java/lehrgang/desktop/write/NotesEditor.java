@@ -6,19 +6,16 @@ import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import lehrgang.core.solution.StepNotes;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
-import lehrgang.desktop.kit.Fonts;
+import lehrgang.desktop.kit.AsTallAsItsText;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.SentenceView;
 
 /// Note, hint and source at a step, typed below it.
 final class NotesEditor extends VBox {
-  private static final double LINE_HEIGHT = 1.2;
-
   private final OpenSolution solution;
   private final String step;
 
@@ -37,11 +34,9 @@ final class NotesEditor extends VBox {
       BiFunction<StepNotes, String, StepNotes> change) {
     TextArea field = new TextArea();
     field.setId("notes-" + step + "-" + name);
-    field.setWrapText(true);
+    AsTallAsItsText.keep(field, SentenceView.TEXT_SIZE);
     field.setPromptText(Words.of("notes." + name + ".prompt"));
     field.setAccessibleText(Words.of("notes." + name));
-    field.textProperty().subscribe(_ -> fit(field));
-    field.widthProperty().subscribe(_ -> fit(field));
     TextEditing editing =
         TextEditing.of(
             field,
@@ -57,15 +52,5 @@ final class NotesEditor extends VBox {
   /// Puts the caret into the first field.
   void begin() {
     Platform.runLater(() -> getChildren().get(1).requestFocus());
-  }
-
-  /// A field takes as many lines as its words need.
-  private static void fit(TextArea field) {
-    Text measure = new Text(field.getText().isEmpty() ? "x" : field.getText());
-    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
-    measure.setWrappingWidth(Math.max(100, field.getWidth() - 24));
-    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 14;
-    field.setPrefHeight(height);
-    field.setMinHeight(height);
   }
 }

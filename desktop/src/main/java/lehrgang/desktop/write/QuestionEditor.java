@@ -4,20 +4,16 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import lehrgang.core.solution.Question;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
-import lehrgang.desktop.kit.Fonts;
+import lehrgang.desktop.kit.AsTallAsItsText;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.SentenceView;
 
 /// The question, written where it stands.
 final class QuestionEditor extends VBox {
-  /// A text area sets its lines wider apart than a plain text.
-  private static final double LINE_HEIGHT = 1.12;
-
   private final OpenSolution solution;
   private final TextField title = new TextField();
   private final TextArea text = new TextArea();
@@ -38,9 +34,7 @@ final class QuestionEditor extends VBox {
     title.getStyleClass().add(Style.QUESTION_TITLE);
     text.getStyleClass().add(Style.QUESTION_TEXT);
     source.getStyleClass().add(Style.QUESTION_SOURCE);
-    text.setWrapText(true);
-    text.widthProperty().subscribe(_ -> fitText());
-    text.textProperty().subscribe(_ -> fitText());
+    AsTallAsItsText.keep(text, SentenceView.TEXT_SIZE);
     getChildren().addAll(title, text, source);
   }
 
@@ -54,16 +48,6 @@ final class QuestionEditor extends VBox {
     field.setPromptText(Words.of(name + ".prompt"));
     return TextEditing.of(
         field, solution, name, (now, typed) -> now.withQuestion(edit.apply(now.question(), typed)));
-  }
-
-  /// The text takes as many lines as it needs, as on paper.
-  private void fitText() {
-    Text measure = new Text(text.getText());
-    measure.setFont(Fonts.upright(SentenceView.TEXT_SIZE));
-    measure.setWrappingWidth(Math.max(100, text.getWidth() - 14));
-    double height = measure.getLayoutBounds().getHeight() * LINE_HEIGHT + 8;
-    text.setPrefHeight(height);
-    text.setMinHeight(height);
   }
 
   void update() {
