@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
@@ -33,7 +32,6 @@ final class Numerals implements Wording.Numbers {
   static final Shown NONE = new Shown("—", Relation.EQUAL);
 
   private static final int LONGEST_IN_LIST = 36;
-  private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
   private final Derivation derivation;
   private final Reading reading;
@@ -42,6 +40,7 @@ final class Numerals implements Wording.Numbers {
   private final Wording wording;
   private final Mask mask;
   private final AnswerRooms rooms;
+  private final WaysToSayNumbers ways;
 
   /// @param values those that the audience may know
   Numerals(
@@ -58,6 +57,7 @@ final class Numerals implements Wording.Numbers {
     this.wording = wording;
     this.mask = mask;
     this.rooms = new AnswerRooms(derivation, format);
+    this.ways = new WaysToSayNumbers(this);
   }
 
   Evaluation values() {
@@ -219,72 +219,22 @@ final class Numerals implements Wording.Numbers {
 
   @Override
   public Phrase inSamples(LineId id) {
-    Optional<Value> p = values.find(id);
-    if (mask.hides(id) || p.isEmpty()) {
-      return Phrase.of("samples.hidden").with("share", id);
-    }
-    int decimals = Math.max(0, decimalsOf(id) - 2);
-    Value step = Value.exactly(BigDecimal.ONE.movePointLeft(decimals + 2));
-    Relation relation = shown(id).relation();
-    Value share =
-        switch (relation) {
-          case BELOW -> step;
-          case ABOVE -> Value.ONE.minus(step);
-          default -> p.get();
-        };
-    String key =
-        switch (relation) {
-          case BELOW -> "samples.below";
-          case ABOVE -> "samples.above";
-          default -> share.compareTo(Value.ONE) == 0 ? "samples.all" : "samples.about";
-        };
-    Phrase phrase = Phrase.of(key);
-    return key.equals("samples.all")
-        ? phrase
-        : phrase.with(
-            "share", new Phrase.Percentage(id, format.style().percent(share, decimals).text()));
+    return ways.inSamples(id);
   }
 
   @Override
   public Box confidence(LineId level) {
-    return values
-        .find(level)
-        .filter(_ -> !mask.hides(level))
-        .map(alpha -> Value.ONE.minus(alpha).times(Value.of(100)).decimal())
-        .map(percent -> Box.number(format.style().shortest(percent) + "\u00a0%"))
-        .orElseGet(() -> number(level));
+    return ways.confidence(level).orElseGet(() -> number(level));
   }
 
   @Override
   public Box size(LineId id) {
-    return values
-        .find(id)
-        .filter(value -> value.signum() < 0 && !mask.hides(id))
-        .map(value -> Box.number(shown(id, value.negated()).standalone()))
-        .orElseGet(() -> number(id));
+    return ways.size(id).orElseGet(() -> number(id));
   }
 
   @Override
   public String reported(Phrase.Reported reported) {
-    return values
-        .find(reported.line())
-        .map(value -> reported(reported, value))
-        .orElse("= " + NONE.text());
-  }
-
-  private String reported(Phrase.Reported reported, Value value) {
-    boolean shortens = reported.leadingZero() == Phrase.LeadingZero.LEFT_OUT;
-    boolean tiny =
-        line(reported.line()).kind() == Kind.P_VALUE
-            && format.style().pValue(value, reported.decimals()).relation() == Relation.BELOW;
-    Shown shown =
-        tiny
-            ? new Shown("0" + format.style().decimalSign() + "001", Relation.BELOW)
-            : format.style().fixed(value, reported.decimals());
-    String sign = shown.relation() == Relation.BELOW ? "<" : "=";
-    return sign
-        + " "
-        + (shortens ? LEADING_ZERO.matcher(shown.text()).replaceFirst("$1") : shown.text());
+    return ways.reported(reported);
   }
 
   List<Span> spans(Phrase phrase) {
