@@ -50,11 +50,13 @@ final class Faces extends StackPane {
     this.handing = new HandOutView(desk, files.handingOut(this::showWrite));
     writing.setTop(new HeaderBar(desk, files, this::showStart, this::showHandOut, toggleTheme));
     writing.setCenter(write);
-    addEventHandler(FigureEvent.SAVE, event -> files.saveFigure(event.figure()));
-    addEventHandler(FigureEvent.COPY, event -> files.copyFigure(event.figure()));
-    addEventHandler(CopyEvent.COPY, event -> files.copyText(event.text()));
-    addEventHandler(TableEvent.COPY, event -> files.copyTable(event.grid(), event.digits()));
-    addEventHandler(TableEvent.SAVE, event -> files.saveTable(event.grid(), event.digits()));
+    addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
+    addEventHandler(FigureEvent.COPY, event -> files.parts().copyFigure(event.figure()));
+    addEventHandler(CopyEvent.COPY, event -> files.parts().copyText(event.text()));
+    addEventHandler(
+        TableEvent.COPY, event -> files.parts().copyTable(event.grid(), event.digits()));
+    addEventHandler(
+        TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getChildren().addAll(writing, start, records, handing, notice);

@@ -1,19 +1,11 @@
 package lehrgang.desktop.window;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import lehrgang.core.page.FigureSpec;
-import lehrgang.core.page.Page;
-import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
@@ -22,38 +14,34 @@ import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
-import lehrgang.desktop.desk.Sight;
-import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
-import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
-import lehrgang.documents.table.TableExport;
-import lehrgang.documents.table.TableExport.Digits;
 
-/// Opening, saving and handing out: the only moments in which the window asks for a file.
+/// Opening, saving and handing out.
 final class FileActions {
   static final String ENDING = ".lehrgang";
 
-  private static final List<String> DATA =
-      CaseSource.ENDINGS.stream().map(ending -> "*" + ending).toList();
-  private static final List<String> ANY =
-      Stream.concat(Stream.of("*" + ENDING), DATA.stream()).toList();
+  private static final Sort SOLUTIONS = Sort.of("file.solutions", ENDING);
+  private static final Sort DATA = new Sort("file.data", CaseSource.ENDINGS);
+  private static final Sort ANY =
+      new Sort("file.any", Stream.concat(Stream.of(ENDING), CaseSource.ENDINGS.stream()).toList());
 
   private final Desk desk;
   private final OpenSolution solution;
-  private final WorkedOut worked;
   private final Notices notices;
   private final RecentFiles recent;
   private final Supplier<Window> window;
+  private final FileDialogs dialogs;
   private final StyleActions styles;
+  private final PartActions parts;
   private final Opened opened;
 
   /// What is done with what was opened.
@@ -69,12 +57,18 @@ final class FileActions {
   FileActions(Desk desk, RecentFiles recent, Supplier<Window> window, Opened opened) {
     this.desk = desk;
     this.solution = desk.solution();
-    this.worked = desk.worked();
     this.notices = desk.notices();
     this.recent = recent;
     this.window = window;
     this.opened = opened;
-    this.styles = new StyleActions(desk, window);
+    this.dialogs = new FileDialogs(window, solution);
+    this.styles = new StyleActions(desk, dialogs);
+    this.parts = new PartActions(desk, dialogs);
+  }
+
+  /// What is done with parts of the page.
+  PartActions parts() {
+    return parts;
   }
 
   /// What is done with course styles.
@@ -84,17 +78,7 @@ final class FileActions {
 
   /// Asks for a file and opens it.
   void open() {
-    FileChooser chooser = new FileChooser();
-    chooser
-        .getExtensionFilters()
-        .addAll(
-            new FileChooser.ExtensionFilter(Words.of("file.any"), ANY),
-            new FileChooser.ExtensionFilter(Words.of("file.solutions"), "*" + ENDING),
-            new FileChooser.ExtensionFilter(Words.of("file.data"), DATA),
-            new FileChooser.ExtensionFilter(Words.of("file.styles"), "*" + StyleFile.ENDING));
-    Optional.ofNullable(chooser.showOpenDialog(window.get()))
-        .map(File::toPath)
-        .ifPresent(this::open);
+    dialogs.toOpen(ANY, SOLUTIONS, DATA, StyleActions.STYLES).ifPresent(this::open);
   }
 
   /// Opens a solution, or data that begin one or go into the table.
@@ -132,20 +116,11 @@ final class FileActions {
   }
 
   private void saveAs() {
-    FileChooser chooser = chooser("file.solutions", "*" + ENDING);
-    chooser.setInitialFileName(suggestedName() + ENDING);
-    chosen(chooser).ifPresent(this::save);
-  }
-
-  private Optional<Path> chosen(FileChooser chooser) {
-    return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(File::toPath);
+    dialogs.toSave(dialogs.nameOfSolution(), SOLUTIONS).ifPresent(this::save);
   }
 
   void save(Path path) {
-    Path named =
-        path.getFileName().toString().contains(".")
-            ? path
-            : path.resolveSibling(path.getFileName() + ENDING);
+    Path named = FileDialogs.withEnding(path, ENDING);
     try {
       solution.save(named);
       recent.add(named);
@@ -164,9 +139,11 @@ final class FileActions {
 
       @Override
       public void save(Order order, Form form) {
-        FileChooser chooser = chooser("file." + form.key(), "*" + form.ending());
-        chooser.setInitialFileName(suggestedName() + "-" + order.audience().key() + form.ending());
-        chosen(chooser).ifPresent(path -> handOut(path, order, form));
+        dialogs
+            .toSave(
+                dialogs.nameOfSolution() + "-" + order.audience().key(),
+                Sort.of("file." + form.key(), form.ending()))
+            .ifPresent(path -> handOut(path, order, form));
       }
 
       @Override
@@ -176,11 +153,7 @@ final class FileActions {
 
       @Override
       public List<Solved> more() {
-        FileChooser chooser = chooser("file.solutions", "*" + ENDING);
-        return Optional.ofNullable(chooser.showOpenMultipleDialog(window.get()))
-            .orElse(List.of())
-            .stream()
-            .map(File::toPath)
+        return dialogs.severalToOpen(SOLUTIONS).stream()
             .flatMap(path -> solved(path).stream())
             .toList();
       }
@@ -210,94 +183,5 @@ final class FileActions {
 
   void handOut(Path path, Order order, Form form) {
     new SheetWriting(notices).write(path, order, form);
-  }
-
-  private void write(Path path, String text) {
-    try {
-      WholeFile.write(path, text);
-      notices.say(Words.of("status.written", path.getFileName()));
-    } catch (FileProblem e) {
-      notices.say(e.getMessage());
-    }
-  }
-
-  /// Saves a figure for slides or a paper.
-  void saveFigure(FigureSpec figure) {
-    FileChooser chooser = chooser("file.pdf", "*.pdf");
-    chooser
-        .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter(Words.of("file.svg"), "*.svg"));
-    chooser.setInitialFileName(suggestedName() + ".pdf");
-    chosen(chooser).ifPresent(path -> saveFigure(path, figure));
-  }
-
-  void saveFigure(Path path, FigureSpec figure) {
-    try {
-      FigureFile.write(figure, path);
-      notices.say(Words.of("status.written", path.getFileName()));
-    } catch (FileProblem e) {
-      notices.say(e.getMessage());
-    }
-  }
-
-  /// Puts a text on the clipboard.
-  void copyText(String text) {
-    ClipboardContent content = new ClipboardContent();
-    content.putString(text);
-    Clipboard.getSystemClipboard().setContent(content);
-    notices.say(Words.of("status.text-copied"));
-  }
-
-  /// Puts a figure on the clipboard, as a picture and as SVG.
-  void copyFigure(FigureSpec figure) {
-    ClipboardContent content = new ClipboardContent();
-    content.putImage(Printing.image(FigureFile.pdf(figure)));
-    content.putString(FigureFile.svg(figure));
-    Clipboard.getSystemClipboard().setContent(content);
-    notices.say(Words.of("status.figure-copied"));
-  }
-
-  /// Puts a table on the clipboard, as text with tabs and as HTML.
-  void copyTable(Grid grid, Digits digits) {
-    export(grid, digits)
-        .ifPresent(
-            table -> {
-              ClipboardContent content = new ClipboardContent();
-              content.putString(table.tabs());
-              content.putHtml(table.html());
-              Clipboard.getSystemClipboard().setContent(content);
-              notices.say(Words.of("status.table-copied"));
-            });
-  }
-
-  void saveTable(Grid grid, Digits digits) {
-    FileChooser chooser = chooser("file.csv", "*.csv");
-    chooser.setInitialFileName(suggestedName() + ".csv");
-    chosen(chooser).ifPresent(path -> saveTable(path, grid, digits));
-  }
-
-  void saveTable(Path path, Grid grid, Digits digits) {
-    export(grid, digits).ifPresent(table -> write(path, table.csv()));
-  }
-
-  private Optional<TableExport> export(Grid grid, Digits digits) {
-    Optional<Page> page = Optional.of(worked.now()).filter(Sight::isCurrent).flatMap(Sight::page);
-    if (page.isEmpty()) {
-      notices.say(Words.of("stale"));
-    }
-    return page.map(shown -> new TableExport(shown, grid, digits));
-  }
-
-  private String suggestedName() {
-    String title = solution.now().question().title();
-    String name = title.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
-    String trimmed = name.replaceAll("^-|-$", "");
-    return trimmed.isEmpty() ? "solution" : trimmed;
-  }
-
-  private static FileChooser chooser(String name, String pattern) {
-    FileChooser chooser = new FileChooser();
-    chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.of(name), pattern));
-    return chooser;
   }
 }

@@ -1,11 +1,6 @@
 package lehrgang.desktop.window;
 
-import java.io.File;
 import java.nio.file.Path;
-import java.util.Optional;
-import java.util.function.Supplier;
-import javafx.stage.FileChooser;
-import javafx.stage.Window;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.procedure.StyleDifferences;
 import lehrgang.core.solution.CourseStyle;
@@ -16,20 +11,19 @@ import lehrgang.documents.solutionfile.StyleFile;
 
 /// Keeps the style of the open solution's course in a file, and takes one from a file.
 final class StyleActions {
-  private final Desk desk;
-  private final Supplier<Window> window;
+  static final FileDialogs.Sort STYLES = FileDialogs.Sort.of("file.styles", StyleFile.ENDING);
 
-  /// @param window over which files are asked for
-  StyleActions(Desk desk, Supplier<Window> window) {
+  private final Desk desk;
+  private final FileDialogs dialogs;
+
+  StyleActions(Desk desk, FileDialogs dialogs) {
     this.desk = desk;
-    this.window = window;
+    this.dialogs = dialogs;
   }
 
   /// Asks for a file and gives its style to the solution.
   void open() {
-    Optional.ofNullable(chooser().showOpenDialog(window.get()))
-        .map(File::toPath)
-        .ifPresent(this::open);
+    dialogs.toOpen(STYLES).ifPresent(this::open);
   }
 
   /// Gives the style in a file to the solution, in one step that is undone at once.
@@ -50,20 +44,13 @@ final class StyleActions {
 
   /// Asks where, and keeps the style of the solution there.
   void save() {
-    FileChooser chooser = chooser();
-    chooser.setInitialFileName(Words.of("course.file") + StyleFile.ENDING);
-    Optional.ofNullable(chooser.showSaveDialog(window.get()))
-        .map(File::toPath)
-        .ifPresent(this::save);
+    dialogs.toSave(Words.of("course.file"), STYLES).ifPresent(this::save);
   }
 
   /// Keeps the style of the solution; what another version wrote into the file stays.
   void save(Path path) {
     CourseStyle style = CourseStyle.of(desk.solution().now(), Procedures::isSettledByCourse);
-    Path named =
-        path.getFileName().toString().contains(".")
-            ? path
-            : path.resolveSibling(path.getFileName() + StyleFile.ENDING);
+    Path named = FileDialogs.withEnding(path, StyleFile.ENDING);
     try {
       before(named).with(style).save(named);
       desk.notices().say(Words.of("course.kept", named.getFileName()));
@@ -78,13 +65,5 @@ final class StyleActions {
     } catch (FileProblem e) {
       return StyleFile.fresh(CourseStyle.usual());
     }
-  }
-
-  private FileChooser chooser() {
-    FileChooser chooser = new FileChooser();
-    chooser
-        .getExtensionFilters()
-        .add(new FileChooser.ExtensionFilter(Words.of("file.styles"), "*" + StyleFile.ENDING));
-    return chooser;
   }
 }

@@ -352,7 +352,7 @@ class WriteViewTest {
                     .map(block -> ((PageBlock.DataTable) block).layers().getFirst())
                     .findFirst()
                     .orElseThrow());
-    FxTurn.run(() -> driver.window().faces().files().saveTable(csv, grid, Digits.SHOWN));
+    FxTurn.run(() -> driver.window().faces().files().parts().saveTable(csv, grid, Digits.SHOWN));
     assertThat(Files.readString(csv)).contains("Lake loop,41,55,24,120");
   }
 
@@ -372,7 +372,7 @@ class WriteViewTest {
         });
     assertThat(asked).hasSize(1);
     Path picture = folder.resolve("figure.svg");
-    FxTurn.run(() -> driver.window().faces().files().saveFigure(picture, asked.getFirst()));
+    FxTurn.run(() -> driver.window().faces().files().parts().saveFigure(picture, asked.getFirst()));
     assertThat(Files.readString(picture)).contains(asked.getFirst().alternative());
     assertThat(driver.isShown("Written to figure.svg")).isTrue();
     FxTurn.run(
@@ -381,6 +381,7 @@ class WriteViewTest {
                 .window()
                 .faces()
                 .files()
+                .parts()
                 .saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
     assertThat(driver.isShown("figure.bmp ends neither in .svg nor in .pdf")).isTrue();
   }
