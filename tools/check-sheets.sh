@@ -13,7 +13,7 @@ complain() { echo "$1"; wrong=1; }
 
 for sheet in "$folder"/*.tex; do
   for engine in pdflatex lualatex; do
-    "$engine" -interaction=nonstopmode -output-directory="$out" "$sheet" >"$out/log" 2>&1 \
+    TEXINPUTS="$folder:" "$engine" -interaction=nonstopmode -output-directory="$out" "$sheet" >"$out/log" 2>&1 \
       || complain "$engine does not compile $sheet"
     grep -aE 'Overfull|Missing character' "$out/log" >/dev/null && complain "$engine warns about $sheet"
   done

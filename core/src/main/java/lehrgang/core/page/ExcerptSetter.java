@@ -47,7 +47,8 @@ final class ExcerptSetter {
             .map(row -> row(row, row.df() == table.df() ? Use.OWN : Use.NEIGHBOUR))
             .toList();
     PageBlock.Excerpt bare =
-        new PageBlock.Excerpt(corner(), areas, rows, Optional.empty(), List.of(), "");
+        new PageBlock.Excerpt(
+            corner(), areas, rows, Optional.empty(), List.of(), Optional.empty(), "");
     return Optional.of(
         excerpt.emphasis() == Block.Emphasis.BRACKET
             ? bracketed(excerpt, table, bare)
@@ -67,6 +68,7 @@ final class ExcerptSetter {
             .toList(),
         Optional.empty(),
         List.of(),
+        Optional.empty(),
         "");
   }
 
@@ -85,10 +87,8 @@ final class ExcerptSetter {
     }
     Optional<Integer> column = values().find(excerpt.alpha()).flatMap(PrintedTable::columnOf);
     String key = column.isPresent() ? "critical.table" : "critical.table.not-printed";
-    String sentence =
-        numerals.text(Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha()));
-    return new PageBlock.Excerpt(
-        bare.corner(), bare.areas(), bare.rows(), column, List.of(), sentence);
+    Phrase sentence = Phrase.of(key).with("df", excerpt.df()).with("alpha", excerpt.alpha());
+    return saying(sentence, bare, column, List.of());
   }
 
   private PageBlock.Excerpt bracketed(
@@ -98,17 +98,27 @@ final class ExcerptSetter {
       return bare;
     }
     PrintedTable.Bracket bracket = table.bracket(statistic.get());
+    return saying(
+        bracketSentence(table, bracket, statistic.get()),
+        bare,
+        Optional.empty(),
+        Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList());
+  }
+
+  private PageBlock.Excerpt saying(
+      Phrase sentence, PageBlock.Excerpt bare, Optional<Integer> picked, List<Integer> brackets) {
     return new PageBlock.Excerpt(
         bare.corner(),
         bare.areas(),
         bare.rows(),
-        Optional.empty(),
-        Stream.of(bracket.above(), bracket.below()).flatMap(Optional::stream).toList(),
-        bracketSentence(table, bracket, statistic.get()));
+        picked,
+        brackets,
+        Optional.of(numerals.template(sentence)),
+        numerals.text(sentence));
   }
 
   /// The statistic with as many decimals as its neighbours in the table need to be told from it.
-  private String bracketSentence(
+  private Phrase bracketSentence(
       PrintedTable table, PrintedTable.Bracket bracket, Value statistic) {
     List<String> entries = table.ownRow().entries().stream().map(numerals::printed).toList();
     List<String> areas = PrintedTable.AREAS.stream().map(numerals::printed).toList();
@@ -134,7 +144,7 @@ final class ExcerptSetter {
     if (high.isPresent()) {
       phrase = phrase.with("high", entries.get(high.get())).with("smaller", areas.get(high.get()));
     }
-    return numerals.text(phrase);
+    return phrase;
   }
 
   private boolean closeTo(BigDecimal entry, Value statistic) {
@@ -167,6 +177,7 @@ final class ExcerptSetter {
             .toList(),
         column,
         List.of(),
+        Optional.of(numerals.template(sentence)),
         numerals.text(sentence));
   }
 
@@ -249,6 +260,7 @@ final class ExcerptSetter {
             .toList(),
         Optional.empty(),
         List.of(),
+        Optional.empty(),
         "");
   }
 

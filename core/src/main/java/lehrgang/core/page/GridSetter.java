@@ -41,6 +41,7 @@ final class GridSetter {
                         .toList())
             .toList();
     return new Grid(
+        numerals.template(table.title()),
         numerals.spans(table.title()),
         table.rows().stream().map(numerals::text).toList(),
         table.columns().stream().map(numerals::text).toList(),

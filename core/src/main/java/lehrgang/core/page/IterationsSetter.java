@@ -36,8 +36,10 @@ final class IterationsSetter {
     List<List<String>> rows = rows(found.search());
     int more = rows.size() - PageBlock.Iterations.SHOWN;
     String key = more == 1 ? "fold.step" : "fold.steps";
+    Phrase start = Phrase.of("iterations.start." + found.function());
     return new PageBlock.Iterations(
-        wording.text("iterations.start." + found.function()),
+        numerals.template(start),
+        wording.text(start),
         List.of(
             wording.text("iterations.step"),
             wording.text("iterations.point"),

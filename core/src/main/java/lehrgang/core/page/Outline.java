@@ -88,6 +88,7 @@ public final class Outline {
             ? table.columns()
             : table.columns().stream().map(key -> wording.text("column." + key)).toList();
     return new Grid(
+        new PageBlock.Template("", Map.of()),
         title.isEmpty() ? List.of() : List.of(new Span.Words(title, Span.Weight.PLAIN)),
         table.rows(),
         columns,

@@ -112,7 +112,8 @@ public sealed interface PageBlock {
   /// The trials that lead to a number.
   ///
   /// @param heading what is folded away; empty where all is shown
-  record Iterations(String caption, List<String> head, List<List<String>> rows, String heading)
+  record Iterations(
+      Template template, String caption, List<String> head, List<List<String>> rows, String heading)
       implements PageBlock {
     /// So many rows are enough to follow the rest.
     public static final int SHOWN = 3;
@@ -135,6 +136,7 @@ public sealed interface PageBlock {
   /// @param corner   what the rows are told apart by, such as `df`
   /// @param picked   the column of the entry that is picked
   /// @param brackets the columns on either side of the statistic
+  /// @param template of the sentence; empty where there is none
   /// @param sentence what the excerpt tells
   record Excerpt(
       String corner,
@@ -142,6 +144,7 @@ public sealed interface PageBlock {
       List<Row> rows,
       Optional<Integer> picked,
       List<Integer> brackets,
+      Optional<Template> template,
       String sentence)
       implements PageBlock {
     /// Whether it is the table as it is printed, with no row of it the one in use.
@@ -226,7 +229,10 @@ public sealed interface PageBlock {
   record AnswerSpace(int lines) implements PageBlock {}
 
   /// A table of lines, totals included.
+  ///
+  /// @param template of the title
   record Grid(
+      Template template,
       List<Span> title,
       List<String> rows,
       List<String> columns,

@@ -9,7 +9,7 @@ public final class AsTallAsItsText {
   private static final double LINE_HEIGHT = 1.12;
 
   private static final double AT_THE_SIDES = 14;
-  private static final double ABOVE_AND_BELOW = 8;
+  private static final double ABOVE_AND_BELOW = 10;
   private static final double NARROWEST = 100;
 
   private AsTallAsItsText() {}

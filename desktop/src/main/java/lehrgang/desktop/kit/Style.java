@@ -112,6 +112,7 @@ public final class Style {
   public static final String PICKER_NAME = "picker-name";
   public static final String PRIMARY = "primary";
   public static final String QUESTION_EDITOR = "question-editor";
+  public static final String QUESTION_PICTURE = "question-picture";
   public static final String QUESTION_SOURCE = "question-source";
   public static final String QUESTION_TEXT = "question-text";
   public static final String QUESTION_TITLE = "question-title";

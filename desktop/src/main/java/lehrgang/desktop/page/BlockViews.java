@@ -62,12 +62,12 @@ public final class BlockViews {
       case PageBlock.TypedNumber number -> editors.number(number);
       case PageBlock.Ways ways -> editors.ways(ways);
       case PageBlock.Outcomes outcomes -> new OutcomesView(outcomes, numbers);
-      case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, formulas);
+      case PageBlock.Grids(var grids) -> new GridsView(grids, numbers, this);
       case PageBlock.Worked worked -> new WorkedView(worked, this);
       case PageBlock.WrittenOut(var heading, var chains) -> new Folded(heading, writtenOut(chains));
-      case PageBlock.Iterations iterations -> new IterationsView(iterations);
+      case PageBlock.Iterations iterations -> new IterationsView(iterations, this);
       case PageBlock.Figure(var figure) -> new FigureView(figure, numbers);
-      case PageBlock.Excerpt excerpt -> new ExcerptView(excerpt);
+      case PageBlock.Excerpt excerpt -> new ExcerptView(excerpt, this);
       case PageBlock.Report(var template, var text) ->
           rewritable(template, new ReportView(text), text);
       case PageBlock.AnswerSpace(var lines) -> answerSpace(lines);
@@ -78,7 +78,15 @@ public final class BlockViews {
     return FormulaView.of(chain, FORMULA_SIZE, formulas);
   }
 
-  private Node rewritable(PageBlock.Template template, Node shown, String words) {
+  /// The title of a table.
+  Rewritable title(PageBlock.Template template, List<Span> spans) {
+    SentenceView title = new SentenceView(spans, numbers, formulas);
+    title.getStyleClass().add(Style.TABLE_TITLE);
+    return rewritable(template, title, Span.plain(spans));
+  }
+
+  /// Words that can be rewritten.
+  Rewritable rewritable(PageBlock.Template template, Node shown, String words) {
     return new Rewritable(template, shown, words, editors.rewording());
   }
 

@@ -20,12 +20,14 @@ final class ExcerptView extends VBox {
   /// An excerpt with more columns is set closer.
   private static final int MOST_AREAS_AT_EASE = 8;
 
-  ExcerptView(Excerpt excerpt) {
+  ExcerptView(Excerpt excerpt, BlockViews views) {
     getStyleClass().add(Style.TABLE);
     getChildren().add(table(excerpt));
-    if (!excerpt.sentence().isEmpty()) {
-      getChildren().add(sentence(excerpt.sentence()));
-    }
+    String said = excerpt.sentence();
+    excerpt
+        .template()
+        .map(template -> views.rewritable(template, sentence(said), said))
+        .ifPresent(getChildren()::add);
   }
 
   private static GridPane table(Excerpt excerpt) {

@@ -28,14 +28,14 @@ final class GridsView extends StackPane implements Renewable {
   private static final int MOST_COLUMNS_BESIDE = 4;
 
   private final LiveNumbers numbers;
-  private final FormulaPainter formulas;
-  private final List<SentenceView> titles = new ArrayList<>();
+  private final BlockViews views;
+  private final List<Rewritable> titles = new ArrayList<>();
   private final List<NumberNode> places = new ArrayList<>();
   private List<Grid> shown;
 
-  GridsView(List<Grid> grids, LiveNumbers numbers, FormulaPainter formulas) {
+  GridsView(List<Grid> grids, LiveNumbers numbers, BlockViews views) {
     this.numbers = numbers;
-    this.formulas = formulas;
+    this.views = views;
     this.shown = grids;
     setMinHeight(0);
     getChildren().add(grids(grids));
@@ -53,7 +53,8 @@ final class GridsView extends StackPane implements Renewable {
         renew(places.get(k), before.get(k), cells.get(k));
       }
     }
-    IntStream.range(0, changed.size()).forEach(k -> titles.get(k).show(changed.get(k).title()));
+    IntStream.range(0, changed.size())
+        .forEach(k -> titles.get(k).show(changed.get(k).template(), changed.get(k).title()));
     shown = changed;
     return true;
   }
@@ -66,6 +67,7 @@ final class GridsView extends StackPane implements Renewable {
   private static boolean sameShape(Grid one, Grid other) {
     return one.rows().equals(other.rows())
         && one.columns().equals(other.columns())
+        && one.template().key().equals(other.template().key())
         && one.totalLabel().equals(other.totalLabel())
         && shape(one).equals(shape(other));
   }
@@ -162,8 +164,7 @@ final class GridsView extends StackPane implements Renewable {
     for (int i = 0; i < rows; i++) {
       pane.getRowConstraints().add(new RowConstraints(ROW_HEIGHT, ROW_HEIGHT, ROW_HEIGHT));
     }
-    SentenceView title = new SentenceView(grid.title(), numbers, formulas);
-    title.getStyleClass().add(Style.TABLE_TITLE);
+    Rewritable title = views.title(grid.template(), grid.title());
     titles.add(title);
     VBox box = new VBox(title, pane);
     box.getStyleClass().add(Style.TABLE);

@@ -9,11 +9,14 @@ import lehrgang.desktop.kit.Style;
 
 /// The trials that lead to a number, one below the other.
 final class IterationsView extends VBox {
-  IterationsView(PageBlock.Iterations iterations) {
+  IterationsView(PageBlock.Iterations iterations, BlockViews views) {
     getStyleClass().add(Style.TABLE);
     getChildren()
         .addAll(
-            Labels.label(iterations.caption(), Style.CAPTION),
+            views.rewritable(
+                iterations.template(),
+                Labels.label(iterations.caption(), Style.CAPTION),
+                iterations.caption()),
             table(iterations, iterations.first()));
     if (!iterations.rest().isEmpty()) {
       getChildren().add(new Folded(iterations.heading(), table(iterations, iterations.rest())));

@@ -25,6 +25,9 @@ import lehrgang.desktop.kit.Words;
 /// A sentence being rewritten where it stands: its words, the numbers and names that it can hold,
 /// and for whom it is rewritten. Enter or leaving it takes the words, Esc leaves them as they were.
 public final class SentenceEditor extends VBox {
+  /// The words above a narrow table need more room while they are written.
+  private static final double NARROWEST = 420;
+
   private final Template template;
   private final Rewording rewording;
   private final Runnable close;
@@ -46,6 +49,7 @@ public final class SentenceEditor extends VBox {
     field.getStyleClass().add(Style.REWRITE_FIELD);
     AsTallAsItsText.keep(field, SentenceView.TEXT_SIZE);
     getStyleClass().add(Style.REWRITE);
+    setMinWidth(NARROWEST);
     getChildren().add(field);
     if (!marks.isEmpty()) {
       getChildren().add(tokens(marks));

@@ -19,6 +19,7 @@ import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
 import lehrgang.desktop.records.RecordsView;
 import lehrgang.desktop.start.StartView;
+import lehrgang.desktop.write.PictureEvent;
 import lehrgang.desktop.write.WriteView;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
@@ -51,6 +52,7 @@ final class Faces extends StackPane {
     writing.setTop(new HeaderBar(desk, files, this::showStart, this::showHandOut, toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
+    addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
     addEventHandler(FigureEvent.COPY, event -> files.parts().copyFigure(event.figure()));
     addEventHandler(CopyEvent.COPY, event -> files.parts().copyText(event.text()));
     addEventHandler(

@@ -19,6 +19,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
@@ -89,6 +90,12 @@ final class FileActions {
     }
     if (path.toString().endsWith(StyleFile.ENDING)) {
       styles.open(path);
+      return;
+    }
+    if (PictureFile.isNamed(path)) {
+      if (parts.addPicture(path)) {
+        opened.solution();
+      }
       return;
     }
     try {

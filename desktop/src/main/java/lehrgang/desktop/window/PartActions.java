@@ -7,6 +7,7 @@ import javafx.scene.input.ClipboardContent;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.solution.Illustration;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.Sight;
@@ -14,6 +15,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
@@ -41,6 +43,26 @@ final class PartActions {
       notices.say(Words.of("status.written", path.getFileName()));
     } catch (FileProblem e) {
       notices.say(e.getMessage());
+    }
+  }
+
+  /// Asks for a picture and puts it below the question.
+  void addPicture() {
+    dialogs.toOpen(new Sort("file.pictures", PictureFile.ENDINGS)).ifPresent(this::addPicture);
+  }
+
+  /// Puts a picture below the question.
+  ///
+  /// @return whether it could be read
+  boolean addPicture(Path path) {
+    try {
+      Optional<Illustration> picture = Optional.of(PictureFile.read(path));
+      desk.solution().edit("", now -> now.withQuestion(now.question().withPicture(picture)));
+      notices.say(Words.of("status.picture", path.getFileName()));
+      return true;
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return false;
     }
   }
 

@@ -18,6 +18,7 @@ final class QuestionEditor extends VBox {
   private final TextField title = new TextField();
   private final TextArea text = new TextArea();
   private final TextField source = new TextField();
+  private final QuestionPicture picture;
   private final TextEditing titleEditing;
   private final TextEditing textEditing;
   private final TextEditing sourceEditing;
@@ -25,17 +26,15 @@ final class QuestionEditor extends VBox {
   QuestionEditor(OpenSolution solution) {
     this.solution = solution;
     getStyleClass().add(Style.QUESTION_EDITOR);
-    titleEditing =
-        field(title, "question.title", (q, typed) -> new Question(typed, q.text(), q.source()));
-    textEditing =
-        field(text, "question.text", (q, typed) -> new Question(q.title(), typed, q.source()));
-    sourceEditing =
-        field(source, "question.source", (q, typed) -> new Question(q.title(), q.text(), typed));
+    titleEditing = field(title, "question.title", Question::withTitle);
+    textEditing = field(text, "question.text", Question::withText);
+    sourceEditing = field(source, "question.source", Question::withSource);
     title.getStyleClass().add(Style.QUESTION_TITLE);
     text.getStyleClass().add(Style.QUESTION_TEXT);
     source.getStyleClass().add(Style.QUESTION_SOURCE);
     AsTallAsItsText.keep(text, SentenceView.TEXT_SIZE);
-    getChildren().addAll(title, text, source);
+    picture = new QuestionPicture(solution);
+    getChildren().addAll(title, text, picture, source);
   }
 
   private interface Edit {
@@ -55,5 +54,6 @@ final class QuestionEditor extends VBox {
     titleEditing.show(question.title());
     textEditing.show(question.text());
     sourceEditing.show(question.source());
+    picture.update(question);
   }
 }

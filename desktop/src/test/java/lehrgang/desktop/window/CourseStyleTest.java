@@ -27,6 +27,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// A course says it in its own words, in its own order and with its own symbols.
 class CourseStyleTest {
@@ -91,6 +93,21 @@ class CourseStyleTest {
     FxTurn.run(driver.desk().solution()::undo);
     FxTurn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().wording()).isEmpty();
+  }
+
+  /// Titles of tables and what an excerpt tells are sentences like any other.
+  @ParameterizedTest
+  @ValueSource(strings = {"Contribution", "In a printed table", "Found by successive"})
+  void wordsAtTablesAreRewrittenToo(String words) {
+    SentenceField field = rewrite(words);
+    String before = FxTurn.call(field::getText);
+    assertThat(before).startsWith(words.substring(0, 3));
+    driver.type(KeyCode.END, KeyCode.Z, KeyCode.ENTER);
+    assertThat(driver.solution().wording()).hasSize(1);
+    assertThat(driver.solution().wording().values().iterator().next()).endsWith("z");
+    assertThat(sentence(words).getAccessibleText()).endsWith("z");
+    driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT2);
+    assertThat(sentence(words).getAccessibleText()).endsWith("z");
   }
 
   @Test

@@ -2,10 +2,12 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
+import javax.imageio.ImageIO;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -84,6 +86,25 @@ class StartingTest {
     DemoCourse.open("nest-boxes").save(saved);
     FxTurn.run(() -> driver.window().faces().files().open(saved));
     assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
+  }
+
+  /// A picture goes below the question, with words for those who do not see it, and out again.
+  @Test
+  void aDroppedPictureGoesBelowTheQuestion() throws Exception {
+    Path picture = folder.resolve("hut.png");
+    ImageIO.write(new BufferedImage(90, 60, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
+    FxTurn.run(() -> driver.window().faces().files().open(picture));
+    assertThat(driver.solution().question().picture()).isPresent();
+    driver.retype("question-picture-said", KeyCode.H, KeyCode.U, KeyCode.T);
+    assertThat(driver.solution().question().picture().orElseThrow().description()).isEqualTo("hut");
+    driver.press("question-remove-picture");
+    assertThat(driver.solution().question().picture()).isEmpty();
+    assertThat(driver.find("question-add-picture").isVisible()).isTrue();
+    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(driver.solution().question().picture()).isPresent();
+    Path text = Files.writeString(folder.resolve("notes.png"), "no picture");
+    FxTurn.run(() -> driver.window().faces().files().open(text));
+    assertThat(driver.isShown("notes.png is no picture in PNG or JPEG")).isTrue();
   }
 
   @Test

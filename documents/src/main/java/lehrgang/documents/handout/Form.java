@@ -24,7 +24,7 @@ public enum Form {
   /// One file for a browser, on a phone or at a desk.
   WEB_PAGE("html", ".html", (order, _) -> Sheet.alone(utf8(HtmlHandout.of(order)))),
   /// A document for LaTeX.
-  TEX("tex", ".tex", (order, _) -> TexHandout.of(order)),
+  TEX("tex", ".tex", TexHandout::of),
   /// A document for a word processor, to be edited on.
   TEXT_DOCUMENT("odt", ".odt", (order, _) -> OdtHandout.of(order)),
   /// Plain text with marks, and figures beside it.

@@ -1,6 +1,7 @@
 package lehrgang.documents.paper;
 
 import java.util.List;
+import lehrgang.core.solution.Illustration;
 import lehrgang.documents.look.Typeface;
 
 /// One thing painted on paper. Lengths in points; x from the left edge of what it belongs to, y
@@ -76,6 +77,15 @@ public sealed interface Paint {
     @Override
     public Frame moved(double right, double down) {
       return new Frame(x + right, y + down, width, height, radius, thickness, colour);
+    }
+  }
+
+  /// A picture from a file.
+  record Image(double x, double y, double width, double height, Illustration picture)
+      implements Paint {
+    @Override
+    public Image moved(double right, double down) {
+      return new Image(x + right, y + down, width, height, picture);
     }
   }
 

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.Function;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -24,11 +25,17 @@ public final class Pdf {
   public static byte[] of(Print print) {
     try (PDDocument document = new PDDocument();
         PdfFonts fonts = new PdfFonts(document)) {
+      PdfPictures pictures = new PdfPictures(document);
       PdfStructure structure = new PdfStructure();
       List<List<Piece>> pages = Pages.of(print.flow(), print.paper().textHeight());
       for (int i = 0; i < pages.size(); i++) {
         page(
-            document, fonts, structure, print, pages.get(i), print.folio().on(i + 1, pages.size()));
+            document,
+            page -> new PdfPen(page, fonts, pictures, print.paper().height()),
+            structure,
+            print,
+            pages.get(i),
+            print.folio().on(i + 1, pages.size()));
       }
       structure.finish(document);
       describe(document, print);
@@ -42,7 +49,7 @@ public final class Pdf {
 
   private static void page(
       PDDocument document,
-      PdfFonts fonts,
+      Function<PDPageContentStream, PdfPen> pens,
       PdfStructure structure,
       Print print,
       List<Piece> pieces,
@@ -53,7 +60,7 @@ public final class Pdf {
     document.addPage(page);
     structure.begin(page);
     try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-      PdfPen pen = new PdfPen(content, fonts, paper.height());
+      PdfPen pen = pens.apply(content);
       for (Piece piece : pieces) {
         Piece placed = piece.moved(paper.left(), paper.top());
         if (placed.element().isPresent()) {

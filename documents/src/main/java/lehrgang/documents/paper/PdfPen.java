@@ -20,11 +20,13 @@ final class PdfPen {
 
   private final PDPageContentStream page;
   private final PdfFonts fonts;
+  private final PdfPictures pictures;
   private final double height;
 
-  PdfPen(PDPageContentStream page, PdfFonts fonts, double height) {
+  PdfPen(PDPageContentStream page, PdfFonts fonts, PdfPictures pictures, double height) {
     this.page = page;
     this.fonts = fonts;
+    this.pictures = pictures;
     this.height = height;
   }
 
@@ -45,6 +47,13 @@ final class PdfPen {
           page.fill();
         }
         case Paint.Frame frame -> frame(frame);
+        case Paint.Image(var x, var y, var width, var imageHeight, var picture) ->
+            page.drawImage(
+                pictures.of(picture),
+                (float) x,
+                up(y + imageHeight),
+                (float) width,
+                (float) imageHeight);
       }
     }
   }

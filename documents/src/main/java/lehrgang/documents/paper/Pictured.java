@@ -1,6 +1,7 @@
 package lehrgang.documents.paper;
 
 import java.util.List;
+import lehrgang.core.solution.Illustration;
 import lehrgang.documents.look.Typeface;
 
 /// A picture on paper.
@@ -14,6 +15,17 @@ public final class Pictured {
       List<Paint> paints, double width, double height, Element parent, String alternative) {
     return new Slab(
         width, height, List.of(Piece.of(parent.part(Element.Type.FIGURE, alternative), paints)));
+  }
+
+  /// A picture from a file.
+  ///
+  /// @param width       in points
+  /// @param height      in points
+  /// @param alternative what it shows, in words
+  public static Slab of(
+      Illustration picture, double width, double height, Element parent, String alternative) {
+    Paint image = new Paint.Image(0, 0, width, height, picture);
+    return of(List.of(image), width, height, parent, alternative);
   }
 
   /// A label in a picture.

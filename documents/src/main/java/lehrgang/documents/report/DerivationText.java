@@ -13,6 +13,7 @@ import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.Question;
 import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Span;
@@ -62,7 +63,14 @@ public final class DerivationText {
       }
       case PageBlock.Task(_, var task) -> paragraph(task);
       case PageBlock.SeeTable(var where) -> paragraph(where);
-      case PageBlock.QuestionText(var question) -> question(question);
+      case PageBlock.QuestionText(var question) -> {
+        question(question);
+        question
+            .picture()
+            .map(Illustration::description)
+            .filter(said -> !said.isBlank())
+            .ifPresent(this::paragraph);
+      }
       case PageBlock.Note(_, var name, var note) -> own((name + " " + note).strip());
       case PageBlock.TypedNumber(_, var spans, _, _) -> paragraph(Span.plain(spans));
       case PageBlock.Provenance provenance -> provenance(provenance);
@@ -75,7 +83,7 @@ public final class DerivationText {
         chain(chain);
       }
       case PageBlock.WrittenOut(_, var chains) -> chains.forEach(this::chain);
-      case PageBlock.Iterations(var caption, var head, var rows, _) -> {
+      case PageBlock.Iterations(_, var caption, var head, var rows, _) -> {
         paragraph(caption);
         List<List<String>> all = new ArrayList<>();
         all.add(head);

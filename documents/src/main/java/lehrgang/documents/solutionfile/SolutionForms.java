@@ -1,6 +1,7 @@
 package lehrgang.documents.solutionfile;
 
 import java.math.BigDecimal;
+import java.util.Base64;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,14 +17,17 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
+import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.solutionfile.SolutionText.ChoicesText;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
+import lehrgang.documents.solutionfile.SolutionText.PictureText;
 import lehrgang.documents.solutionfile.SolutionText.QuestionText;
 import lehrgang.documents.solutionfile.SolutionText.SheetText;
 import lehrgang.documents.solutionfile.SolutionText.TableText;
@@ -72,9 +76,7 @@ final class SolutionForms {
     TableEntry table =
         table(data.table().orElseThrow(() -> problem(": \"data\" has no \"table\".")));
     Question question =
-        text.question()
-            .map(asked -> new Question(asked.title(), asked.text(), asked.source()))
-            .orElse(new Question("", "", ""));
+        text.question().isPresent() ? question(text.question().get()) : new Question("", "", "");
     if (Procedures.find(text.procedure()).isEmpty()) {
       throw problem(
           ": \"procedure\" is \"%s\", which this version does not know.", text.procedure());
@@ -93,6 +95,22 @@ final class SolutionForms {
             ? new CourseForms(name).read(text.course().get())
             : Course.usual(),
         CourseForms.notes(text.notes()));
+  }
+
+  private Question question(QuestionText asked) throws FileProblem {
+    Question question = new Question(asked.title(), asked.text(), asked.source());
+    if (asked.picture().isEmpty()) {
+      return question;
+    }
+    PictureText picture = asked.picture().get();
+    try {
+      byte[] content = Base64.getDecoder().decode(picture.encoded());
+      Illustration shown = PictureFile.of(content, "The picture of the question in " + name);
+      return question.withPicture(Optional.of(shown.described(picture.description())));
+    } catch (IllegalArgumentException e) {
+      throw new FileProblem(
+          name + ": \"encoded\" of the picture is no Base64: put the picture in anew.", e);
+    }
   }
 
   static SheetChoices sheet(SheetText text) {
@@ -227,7 +245,14 @@ final class SolutionForms {
     Question question = solution.question();
     return new SolutionText(
         FORMAT,
-        Optional.of(new QuestionText(question.title(), question.text(), question.source())),
+        Optional.of(
+            new QuestionText(
+                question.title(),
+                question.text(),
+                question.source(),
+                question
+                    .picture()
+                    .map(shown -> new PictureText(shown.encoded(), shown.description())))),
         solution.language().toLanguageTag(),
         Optional.of(OriginForms.of(table(solution.table()), solution.origin())),
         solution.procedure(),

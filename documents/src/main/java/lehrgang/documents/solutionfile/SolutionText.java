@@ -36,7 +36,14 @@ record SolutionText(
     @JsonInclude(Include.NON_EMPTY) Optional<SheetText> sheet,
     @JsonInclude(Include.NON_EMPTY) Optional<CourseText> course,
     @JsonInclude(Include.NON_EMPTY) Map<String, NotesText> notes) {
-  record QuestionText(String title, String text, String source) {}
+  record QuestionText(
+      String title,
+      String text,
+      String source,
+      @JsonInclude(Include.NON_EMPTY) Optional<PictureText> picture) {}
+
+  /// @param encoded the picture's file, PNG or JPEG, in Base64
+  record PictureText(@JsonProperty(required = true) String encoded, String description) {}
 
   /// @param records empty for a table that was typed, and so are the others
   @JsonInclude(Include.NON_EMPTY)

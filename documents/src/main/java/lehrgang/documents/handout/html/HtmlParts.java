@@ -8,6 +8,7 @@ import static j2html.TagCreator.em;
 import static j2html.TagCreator.figure;
 import static j2html.TagCreator.h2;
 import static j2html.TagCreator.iff;
+import static j2html.TagCreator.img;
 import static j2html.TagCreator.li;
 import static j2html.TagCreator.ol;
 import static j2html.TagCreator.p;
@@ -34,6 +35,7 @@ import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.figure.Draughtsman;
@@ -51,6 +53,11 @@ final class HtmlParts {
   private static final int NARROW = 30;
 
   private static final double FIGURE_WIDTH = 640;
+
+  /// In points.
+  private static final double WIDEST = 480;
+
+  private static final double POINTS_TO_A_PIXEL = 0.75;
 
   private final Chapter chapter;
   private final WorkingRoom room;
@@ -124,6 +131,7 @@ final class HtmlParts {
       case Part.Listing(var table, var shown, var more) -> listing(table, shown, more);
       case Part.Behind(var heading, var behind) -> folded(heading, each(behind, this::of));
       case Part.Picture(var figure) -> drawn(figure);
+      case Part.Illustrated shown -> illustration(shown);
       case Part.Room(var squares) ->
           div()
               .withClasses("room", room.key())
@@ -145,6 +153,17 @@ final class HtmlParts {
 
   private static DomContent drawn(FigureSpec spec) {
     return figure(rawHtml(Svg.of(Draughtsman.draw(spec, FIGURE_WIDTH))));
+  }
+
+  private static DomContent illustration(Part.Illustrated shown) {
+    Illustration picture = shown.picture();
+    return figure(
+            img()
+                .withSrc("data:" + picture.kind().type() + ";base64," + picture.encoded())
+                .withAlt(shown.alternative())
+                .withWidth(Long.toString(Math.round(shown.width(WIDEST) / POINTS_TO_A_PIXEL)))
+                .withHeight(Long.toString(Math.round(shown.height(WIDEST) / POINTS_TO_A_PIXEL))))
+        .withClass("illustration");
   }
 
   private DomContent spans(List<Span> spans) {

@@ -84,6 +84,8 @@ public final class MarkdownHandout {
       case Part.Working working -> working(working);
       case Part.Tables(var tables) -> tables.forEach(this::table);
       case Part.Picture(var figure) -> picture(figure);
+      case Part.Illustrated(var picture, var alternative) ->
+          beside(picture.kind().ending(), picture.content(), alternative);
       case Part.Listing _, Part.Behind _ -> {
         // On paper a list is a table, and nothing is folded away.
       }
@@ -205,9 +207,15 @@ public final class MarkdownHandout {
   }
 
   private void picture(FigureSpec figure) {
-    String file = "%s-%d.svg".formatted(name, figures.size() + 1);
-    figures.put(file, FigureFile.svg(figure).getBytes(StandardCharsets.UTF_8));
-    block("![%s](<%s>)".formatted(escaped(FigureFile.alternative(figure)), file));
+    byte[] drawn = FigureFile.svg(figure).getBytes(StandardCharsets.UTF_8);
+    beside("svg", drawn, FigureFile.alternative(figure));
+  }
+
+  /// A picture in a file of its own.
+  private void beside(String ending, byte[] content, String alternative) {
+    String file = "%s-%d.%s".formatted(name, figures.size() + 1, ending);
+    figures.put(file, content);
+    block("![%s](<%s>)".formatted(escaped(alternative), file));
   }
 
   /// Nothing in a user's words is markup.

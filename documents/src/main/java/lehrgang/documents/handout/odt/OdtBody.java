@@ -1,5 +1,6 @@
 package lehrgang.documents.handout.odt;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,12 +27,13 @@ final class OdtBody {
   private static final double SIZE = 11.5;
   private static final double WIDTH = 450;
   private static final double FIGURE_WIDTH = 14.5;
+  private static final double POINTS_TO_CM = 2.54 / 72;
   private static final FormulaSetter SETTER = new FormulaSetter(6);
 
   private final Manuscript manuscript;
   private final WorkingRoom room;
   private final StringBuilder body = new StringBuilder();
-  private final Map<String, String> pictures = new LinkedHashMap<>();
+  private final Map<String, byte[]> pictures = new LinkedHashMap<>();
   private final OdtFormulas formulas = new OdtFormulas();
   private final OdtTables tables = new OdtTables();
   private OdtInline inline;
@@ -54,8 +56,11 @@ final class OdtBody {
   }
 
   /// Formulas and pictures, by the names of their files.
-  Map<String, String> objects() {
-    Map<String, String> files = new LinkedHashMap<>(formulas.files());
+  Map<String, byte[]> objects() {
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    formulas
+        .files()
+        .forEach((file, content) -> files.put(file, content.getBytes(StandardCharsets.UTF_8)));
     files.putAll(pictures);
     return files;
   }
@@ -112,6 +117,14 @@ final class OdtBody {
       case Part.Listing _, Part.Behind _ -> {
         // On paper a list is a table, and nothing is folded away.
       }
+      case Part.Illustrated shown ->
+          frame(
+              shown.picture().kind().ending(),
+              shown.picture().kind().type(),
+              shown.picture().content(),
+              shown.width(WIDTH) * POINTS_TO_CM,
+              shown.height(WIDTH) * POINTS_TO_CM,
+              shown.alternative());
       case Part.Room(var squares) -> room(squares);
     }
   }
@@ -182,8 +195,18 @@ final class OdtBody {
   }
 
   private void frame(String svg, double width, double height, String alternative) {
-    String file = "Pictures/%d.svg".formatted(pictures.size() + 1);
-    pictures.put(file, svg);
+    byte[] content = svg.getBytes(StandardCharsets.UTF_8);
+    frame("svg", "image/svg+xml", content, width, height, alternative);
+  }
+
+  /// A picture in a frame.
+  ///
+  /// @param width  in centimetres
+  /// @param height in centimetres
+  private void frame(
+      String ending, String type, byte[] content, double width, double height, String alternative) {
+    String file = "Pictures/%d.%s".formatted(pictures.size() + 1, ending);
+    pictures.put(file, content);
     paragraph(
         "Standard",
         String.format(
@@ -192,11 +215,12 @@ final class OdtBody {
                 + " text:anchor-type=\"as-char\" svg:width=\"%.2fcm\""
                 + " svg:height=\"%.2fcm\"><draw:image xlink:href=\"%s\" xlink:type=\"simple\""
                 + " xlink:show=\"embed\" xlink:actuate=\"onLoad\""
-                + " draw:mime-type=\"image/svg+xml\"/><svg:desc>%s</svg:desc></draw:frame>",
+                + " draw:mime-type=\"%s\"/><svg:desc>%s</svg:desc></draw:frame>",
             pictures.size(),
             width,
             height,
             file,
+            type,
             OdtXml.escaped(alternative)));
   }
 

@@ -6,11 +6,13 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import lehrgang.core.solution.Illustration;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Sheet;
@@ -27,19 +29,19 @@ public final class OdtHandout {
   public static Sheet of(Order order) {
     Manuscript manuscript = Manuscript.of(order);
     OdtBody body = new OdtBody(manuscript, order.choices().room());
-    Map<String, String> files = new LinkedHashMap<>();
-    files.put("content.xml", body.content());
-    files.put("styles.xml", OdtStyles.of(manuscript, order.choices().paper()));
-    files.put("meta.xml", OdtStyles.meta(manuscript));
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    files.put("content.xml", utf8(body.content()));
+    files.put("styles.xml", utf8(OdtStyles.of(manuscript, order.choices().paper())));
+    files.put("meta.xml", utf8(OdtStyles.meta(manuscript)));
     files.putAll(body.objects());
     return Sheet.alone(zip(files));
   }
 
-  private static byte[] zip(Map<String, String> files) {
+  private static byte[] zip(Map<String, byte[]> files) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
       stored(zip, "mimetype", TYPE);
-      for (Map.Entry<String, String> file : files.entrySet()) {
+      for (Map.Entry<String, byte[]> file : files.entrySet()) {
         compressed(zip, file.getKey(), file.getValue());
       }
       for (Typeface typeface : OdtStyles.EMBEDDED) {
@@ -49,7 +51,7 @@ public final class OdtHandout {
         }
         zip.closeEntry();
       }
-      compressed(zip, "META-INF/manifest.xml", manifest(files));
+      compressed(zip, "META-INF/manifest.xml", utf8(manifest(files)));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -70,10 +72,15 @@ public final class OdtHandout {
     zip.closeEntry();
   }
 
-  private static void compressed(ZipOutputStream zip, String name, String text) throws IOException {
+  private static void compressed(ZipOutputStream zip, String name, byte[] content)
+      throws IOException {
     zip.putNextEntry(entry(name));
-    zip.write(text.getBytes(StandardCharsets.UTF_8));
+    zip.write(content);
     zip.closeEntry();
+  }
+
+  private static byte[] utf8(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
   }
 
   /// Without a clock, so that what is made again is the same.
@@ -83,7 +90,7 @@ public final class OdtHandout {
     return entry;
   }
 
-  private static String manifest(Map<String, String> files) {
+  private static String manifest(Map<String, byte[]> files) {
     StringBuilder manifest = new StringBuilder();
     manifest.append(
         """
@@ -96,16 +103,22 @@ public final class OdtHandout {
       if (name.startsWith("Object ")) {
         manifest.append(file(name.substring(0, name.indexOf('/') + 1), FORMULA));
       }
-      manifest.append(
-          file(
-              name,
-              name.endsWith(".svg") || name.startsWith("ObjectReplacements")
-                  ? "image/svg+xml"
-                  : "text/xml"));
+      manifest.append(file(name, type(name)));
     }
     OdtStyles.EMBEDDED.forEach(
         typeface -> manifest.append(file(OdtStyles.file(typeface), "application/x-font-ttf")));
     return manifest.append("</manifest:manifest>\n").toString();
+  }
+
+  private static String type(String name) {
+    return Arrays.stream(Illustration.Kind.values())
+        .filter(kind -> name.endsWith("." + kind.ending()))
+        .map(Illustration.Kind::type)
+        .findFirst()
+        .orElse(
+            name.endsWith(".svg") || name.startsWith("ObjectReplacements")
+                ? "image/svg+xml"
+                : "text/xml");
   }
 
   private static String file(String path, String type) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.core.solution.Illustration;
 import lehrgang.core.wording.Span;
 
 /// A part of a sheet, one below another, with everything decided that all forms must agree on.
@@ -103,6 +104,29 @@ public sealed interface Part {
 
   /// A figure.
   record Picture(FigureSpec figure) implements Part {}
+
+  /// A picture that the instructor brought along.
+  ///
+  /// @param alternative what it shows, in words
+  record Illustrated(Illustration picture, String alternative) implements Part {
+    private static final double POINTS_TO_A_DOT = 0.5;
+
+    /// What is higher would have a page for itself.
+    private static final double HIGHEST = 320;
+
+    /// How wide it stands, in points: as it is at 144 dots to the inch, where there is room.
+    ///
+    /// @param widest in points
+    public double width(double widest) {
+      double high = HIGHEST / picture.height();
+      return picture.width() * Math.min(Math.min(POINTS_TO_A_DOT, high), widest / picture.width());
+    }
+
+    /// How high it stands then, in points.
+    public double height(double widest) {
+      return width(widest) * picture.height() / picture.width();
+    }
+  }
 
   /// Room to work in.
   ///

@@ -14,6 +14,7 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
@@ -100,7 +101,10 @@ final class PartSetter {
       case PageBlock.TypedNumber(_, var spans, _, _) -> say(Tone.PLAIN, spans);
       case PageBlock.Remark(var tone, _, var spans) -> say(tone(tone), spans);
       case PageBlock.Task(_, var text) -> say(Tone.TASK, text);
-      case PageBlock.QuestionText(var question) -> own(Tone.PLAIN, question.text());
+      case PageBlock.QuestionText(var question) -> {
+        own(Tone.PLAIN, question.text());
+        question.picture().ifPresent(this::illustration);
+      }
       case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
       case PageBlock.Provenance provenance -> provenance(provenance);
       case PageBlock.DataTable(var layers) -> tables(layers.stream().map(tables::grid));
@@ -140,6 +144,13 @@ final class PartSetter {
             parts.add(new Part.Items(ordered ? Numbering.NUMBERED : Numbering.PLAIN, items));
       }
     }
+  }
+
+  private void illustration(Illustration picture) {
+    String said = picture.description().strip();
+    parts.add(
+        new Part.Illustrated(
+            picture, said.isEmpty() ? page.wording().text("sheet.picture") : said));
   }
 
   /// A hint and a source begin with what they are.

@@ -18,6 +18,7 @@ import lehrgang.documents.paper.Element.Type;
 import lehrgang.documents.paper.Flow;
 import lehrgang.documents.paper.Flow.Keep;
 import lehrgang.documents.paper.Formulas;
+import lehrgang.documents.paper.Pictured;
 import lehrgang.documents.paper.Sentence;
 import lehrgang.documents.paper.Slab;
 import lehrgang.documents.paper.TableSetter;
@@ -97,6 +98,16 @@ final class PaperBlocks {
       case Part.Picture(var figure) ->
           flow.add(
               PaperFigure.of(figure, Math.min(width, WIDEST_FIGURE), section),
+              ABOVE_TABLE,
+              Keep.FREE);
+      case Part.Illustrated shown ->
+          flow.add(
+              Pictured.of(
+                  shown.picture(),
+                  shown.width(width),
+                  shown.height(width),
+                  section,
+                  shown.alternative()),
               ABOVE_TABLE,
               Keep.FREE);
       case Part.Room(var squares) -> room(squares);

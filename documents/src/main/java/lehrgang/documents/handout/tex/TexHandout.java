@@ -3,8 +3,10 @@ package lehrgang.documents.handout.tex;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
@@ -37,19 +39,24 @@ public final class TexHandout {
   private final Order order;
   private final Manuscript manuscript;
   private final StringBuilder text = new StringBuilder();
+  private final String name;
+  private final Map<String, byte[]> pictures = new LinkedHashMap<>();
   private Manuscript.Chapter chapter;
 
-  private TexHandout(Order order) {
+  private TexHandout(Order order, String name) {
     this.order = order;
+    this.name = name;
     this.manuscript = Manuscript.of(order);
     this.chapter = manuscript.chapters().getFirst();
   }
 
   /// The same order gives the same file.
-  public static Sheet of(Order order) {
-    TexHandout handout = new TexHandout(order);
+  ///
+  /// @param name of the file without its ending, after which its pictures are called
+  public static Sheet of(Order order, String name) {
+    TexHandout handout = new TexHandout(order, name);
     handout.write();
-    return Sheet.alone(handout.text.toString().getBytes(StandardCharsets.UTF_8));
+    return new Sheet(handout.text.toString().getBytes(StandardCharsets.UTF_8), handout.pictures);
   }
 
   private void line(String line) {
@@ -136,8 +143,22 @@ public final class TexHandout {
       case Part.Listing _, Part.Behind _ -> {
         // On paper a list is a table, and nothing is folded away.
       }
+      case Part.Illustrated shown -> illustration(shown);
       case Part.Room(var squares) -> block("\\workroom{" + squares + "}");
     }
+  }
+
+  /// A picture in a file beside the document, whose name TeX cannot mistake for anything else.
+  private void illustration(Part.Illustrated shown) {
+    String plain = name.replaceAll("[^A-Za-z0-9]+", "-");
+    String file = "%s-%d.%s".formatted(plain, pictures.size() + 1, shown.picture().kind().ending());
+    pictures.put(file, shown.picture().content());
+    block(
+        String.format(
+            Locale.ROOT,
+            "\\medskip\\includegraphics[width=%.1fpt]{%s}\\par\\medskip",
+            shown.width(WIDTH),
+            file));
   }
 
   private static String toned(Tone tone, String sentence) {

@@ -28,7 +28,7 @@ class TexHandoutTest {
   }
 
   private static String tex(Order order) {
-    return new String(TexHandout.of(order).content(), StandardCharsets.UTF_8);
+    return new String(TexHandout.of(order, "sheet").content(), StandardCharsets.UTF_8);
   }
 
   private static String body(String tex) {
