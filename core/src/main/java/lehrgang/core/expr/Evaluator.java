@@ -7,6 +7,7 @@ import java.util.function.BinaryOperator;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.LongStream;
+import lehrgang.core.number.Bounds;
 import lehrgang.core.number.Elementary;
 import lehrgang.core.number.Interval;
 import lehrgang.core.number.Value;
@@ -42,6 +43,13 @@ public final class Evaluator<T> {
   /// @param lines the number of each line
   public static Evaluator<Double> inDoubles(Function<LineId, Double> lines) {
     return new Evaluator<>(DoubleArithmetic.INSTANCE, id -> new Result.Defined<>(lines.apply(id)));
+  }
+
+  /// Evaluates in ranges in double precision: thousands of sheets are gone through with it.
+  ///
+  /// @param lines the range of each line; for one that has none, why
+  public static Evaluator<Bounds> inBounds(Function<LineId, Result<Bounds>> lines) {
+    return new Evaluator<>(BoundsArithmetic.INSTANCE, lines);
   }
 
   /// The value of a formula without lines.

@@ -12,14 +12,11 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
+import lehrgang.core.solution.MarkingRules;
 
 /// Which answers are right although a student rounded on the way: for each line the range of
 /// numbers that rounding any lines before it can give, each to so many decimals or more.
 public final class AcceptedAnswers {
-  private static final int TWO = 2;
-  private static final int THREE = 3;
-  private static final int FOUR = 4;
-
   private final Derivation derivation;
   private final Evaluation within;
 
@@ -37,16 +34,14 @@ public final class AcceptedAnswers {
   /// differences, contributions and statistics, 3 for shares and critical values, 4 for standard
   /// errors and probabilities.
   public static Decimals fewest() {
+    return fewest(MarkingRules.usual());
+  }
+
+  /// The fewest decimals to which a student may round before going on.
+  static Decimals fewest(MarkingRules rules) {
     Map<Kind, Integer> places = new EnumMap<>(Kind.class);
     for (Kind kind : Kind.values()) {
-      places.put(
-          kind,
-          switch (kind) {
-            case SHARE, CRITICAL, EFFECT -> THREE;
-            case P_VALUE, PROBABILITY, STANDARD_ERROR, LEVEL, CLAIM -> FOUR;
-            case EXPECTED, CONTRIBUTION, STATISTIC, RESIDUAL, MEASURE -> TWO;
-            case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION -> 0;
-          });
+      places.put(kind, rules.fewestOf(kind));
     }
     return new Decimals(places);
   }

@@ -20,6 +20,7 @@ import lehrgang.core.number.NumberStyle;
 /// @param sheet     how it is handed out
 /// @param course    what the course settles in its own way
 /// @param notes     the instructor's notes, by step id
+/// @param marking   how answers to it are marked
 public record Solution(
     Question question,
     Locale language,
@@ -31,7 +32,8 @@ public record Solution(
     Optional<Origin> origin,
     SheetChoices sheet,
     Course course,
-    Map<String, StepNotes> notes) {
+    Map<String, StepNotes> notes,
+    MarkingRules marking) {
   /// A solution whose table was typed, with the usual sheet, in the usual words.
   public Solution(
       Question question,
@@ -52,7 +54,8 @@ public record Solution(
         Optional.empty(),
         SheetChoices.usual(),
         Course.usual(),
-        Map.of());
+        Map.of(),
+        MarkingRules.usual());
   }
 
   public Solution {
@@ -88,7 +91,7 @@ public record Solution(
   public Solution withQuestion(Question changed) {
     return new Solution(
         changed, language, table, procedure, choices, students, wording, origin, sheet, course,
-        notes);
+        notes, marking);
   }
 
   /// With a table that was typed, or changed by hand: it no longer comes from records.
@@ -104,7 +107,8 @@ public record Solution(
         Optional.empty(),
         sheet,
         course,
-        notes);
+        notes,
+        marking);
   }
 
   /// With a table counted from records.
@@ -120,7 +124,8 @@ public record Solution(
         Optional.of(counted),
         sheet,
         course,
-        notes);
+        notes,
+        marking);
   }
 
   /// With another procedure.
@@ -129,21 +134,21 @@ public record Solution(
   public Solution withProcedure(String changed) {
     return new Solution(
         question, language, table, changed, choices, students, wording, origin, sheet, course,
-        notes);
+        notes, marking);
   }
 
   /// With other choices.
   public Solution withChoices(Choices changed) {
     return new Solution(
         question, language, table, procedure, changed, students, wording, origin, sheet, course,
-        notes);
+        notes, marking);
   }
 
   /// With another choice of what students get, by step.
   public Solution withStudentViews(Map<String, StudentView> changed) {
     return new Solution(
         question, language, table, procedure, choices, changed, wording, origin, sheet, course,
-        notes);
+        notes, marking);
   }
 
   /// With another choice of what students get of one step.
@@ -162,21 +167,21 @@ public record Solution(
   public Solution withWording(Map<String, String> changed) {
     return new Solution(
         question, language, table, procedure, choices, students, changed, origin, sheet, course,
-        notes);
+        notes, marking);
   }
 
   /// Handed out in another way.
   public Solution withSheet(SheetChoices changed) {
     return new Solution(
         question, language, table, procedure, choices, students, wording, origin, changed, course,
-        notes);
+        notes, marking);
   }
 
   /// In another course's way.
   public Solution withCourse(Course changed) {
     return new Solution(
         question, language, table, procedure, choices, students, wording, origin, sheet, changed,
-        notes);
+        notes, marking);
   }
 
   /// With other notes at a step.
@@ -194,6 +199,13 @@ public record Solution(
   public Solution withNotes(Map<String, StepNotes> changed) {
     return new Solution(
         question, language, table, procedure, choices, students, wording, origin, sheet, course,
-        changed);
+        changed, marking);
+  }
+
+  /// With other rules for marking.
+  public Solution withMarking(MarkingRules changed) {
+    return new Solution(
+        question, language, table, procedure, choices, students, wording, origin, sheet, course,
+        notes, changed);
   }
 }

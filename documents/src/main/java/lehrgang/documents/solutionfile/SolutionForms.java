@@ -18,6 +18,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.Illustration;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.SheetChoices;
@@ -94,7 +95,8 @@ final class SolutionForms {
         text.course().isPresent()
             ? new CourseForms(name).read(text.course().get())
             : Course.usual(),
-        CourseForms.notes(text.notes()));
+        CourseForms.notes(text.notes()),
+        MarkingRules.usual());
   }
 
   private Question question(QuestionText asked) throws FileProblem {

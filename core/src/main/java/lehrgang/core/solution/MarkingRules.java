@@ -1,0 +1,123 @@
+package lehrgang.core.solution;
+
+import java.math.BigDecimal;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.number.Kind;
+
+/// How answers to a solution are marked; what is not settled here is as usual.
+///
+/// @param points  of lines that are not worth 1 point, by id; 0 or more
+/// @param digits  decimals asked of each sort of number, where they are not the usual ones; 0 or
+///     more
+/// @param fewest  the fewest decimals to which a student may round before going on, where they are
+///     not the usual ones; 0 or more
+/// @param coarse  which share of its points an answer with too few digits gets, from 0 to 1
+/// @param part    which share of its points a slip gets, by the id of the slip, from 0 to 1
+/// @param own     slips that the instructor has seen in this class
+/// @param rulings what the instructor decided about single answers, by student and line
+/// @param remarks to students, by student
+public record MarkingRules(
+    Map<String, BigDecimal> points,
+    Map<Kind, Integer> digits,
+    Map<Kind, Integer> fewest,
+    BigDecimal coarse,
+    Map<String, BigDecimal> part,
+    List<OwnSlip> own,
+    Map<String, Map<String, Ruling>> rulings,
+    Map<String, String> remarks) {
+  private static final MarkingRules USUAL =
+      new MarkingRules(
+          Map.of(), Map.of(), Map.of(), BigDecimal.ONE, Map.of(), List.of(), Map.of(), Map.of());
+
+  /// A slip that no catalogue knows: answers to one line that lie together.
+  ///
+  /// @param id       by which marks name it
+  /// @param line     the id of the line
+  /// @param low      the smallest of the answers
+  /// @param high     the largest of the answers
+  /// @param sentence for the student
+  public record OwnSlip(String id, String line, BigDecimal low, BigDecimal high, String sentence) {}
+
+  /// What the instructor decided about one answer; it stays whenever answers are marked anew.
+  ///
+  /// @param verdict its key; empty for the program's own
+  /// @param points  that it gets; empty for what the verdict brings
+  public record Ruling(Optional<String> verdict, Optional<BigDecimal> points) {}
+
+  public MarkingRules {
+    points = Collections.unmodifiableMap(new LinkedHashMap<>(points));
+    digits = byKind(digits);
+    fewest = byKind(fewest);
+    part = Collections.unmodifiableMap(new LinkedHashMap<>(part));
+    own = List.copyOf(own);
+    Map<String, Map<String, Ruling>> all = new LinkedHashMap<>();
+    rulings.forEach(
+        (student, lines) ->
+            all.put(student, Collections.unmodifiableMap(new LinkedHashMap<>(lines))));
+    rulings = Collections.unmodifiableMap(all);
+    remarks = Collections.unmodifiableMap(new LinkedHashMap<>(remarks));
+  }
+
+  private static Map<Kind, Integer> byKind(Map<Kind, Integer> some) {
+    Map<Kind, Integer> all = new EnumMap<>(Kind.class);
+    all.putAll(some);
+    return Collections.unmodifiableMap(all);
+  }
+
+  /// A point for every line, and the usual digits.
+  public static MarkingRules usual() {
+    return USUAL;
+  }
+
+  /// How many points a line is worth.
+  public BigDecimal pointsOf(String line) {
+    return points.getOrDefault(line, BigDecimal.ONE);
+  }
+
+  /// How many decimals are asked of a sort of number: 1 for expected counts, 3 for standard errors,
+  /// 2 for what else has decimals.
+  public int digitsOf(Kind kind) {
+    return digits.getOrDefault(
+        kind,
+        switch (kind) {
+          case EXPECTED -> 1;
+          case STANDARD_ERROR, PROBABILITY -> 3;
+          case CONTRIBUTION,
+              STATISTIC,
+              CRITICAL,
+              SHARE,
+              P_VALUE,
+              LEVEL,
+              CLAIM,
+              RESIDUAL,
+              EFFECT,
+              MEASURE ->
+              2;
+          case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION -> 0;
+        });
+  }
+
+  /// The fewest decimals to which a student may round before going on: 2 for expected counts,
+  /// differences, contributions and statistics, 3 for shares and critical values, 4 for standard
+  /// errors and probabilities.
+  public int fewestOf(Kind kind) {
+    return fewest.getOrDefault(
+        kind,
+        switch (kind) {
+          case SHARE, CRITICAL, EFFECT -> 3;
+          case P_VALUE, PROBABILITY, STANDARD_ERROR, LEVEL, CLAIM -> 4;
+          case EXPECTED, CONTRIBUTION, STATISTIC, RESIDUAL, MEASURE -> 2;
+          case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION -> 0;
+        });
+  }
+
+  /// What was decided about an answer.
+  public Optional<Ruling> ruling(String student, String line) {
+    return Optional.ofNullable(rulings.getOrDefault(student, Map.of()).get(line));
+  }
+}

@@ -1,0 +1,134 @@
+package lehrgang.core.marking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.TreeMap;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Problems.Posed;
+import lehrgang.core.marking.Pupil.Sheet;
+import lehrgang.core.procedure.Procedure;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.wording.Wording;
+import org.junit.jupiter.api.Test;
+
+/// How well sheets are marked that students made up in plain arithmetic handed in. Others are tried
+/// with `-Dlehrgang.tries=N`, more with `-Dlehrgang.problems=N`.
+class MarkerTest {
+  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", 60);
+  private static final int RIGHT_SHEETS = 20;
+
+  private final Random random = new Random(Integer.getInteger("lehrgang.tries", 20261128));
+
+  private SheetMarks marked(Posed posed, Sheet sheet) {
+    Derivation derivation =
+        ((Procedure.Derived) Procedures.workAtOnce(posed.solution())).derivation();
+    List<LineId> asked = new ArrayList<>();
+    Map<LineId, Answer> answers = new LinkedHashMap<>();
+    AnswerReader reader = new AnswerReader(Wording.english(), posed.solution().numberStyle());
+    sheet
+        .written()
+        .forEach(
+            (line, text) -> {
+              LineId id = LineId.parse(line).orElseThrow();
+              asked.add(id);
+              answers.put(id, reader.read(text, derivation.line(id).kind()));
+            });
+    Collections.shuffle(asked, random);
+    return Marker.of(posed.solution(), derivation, asked).mark("a", answers);
+  }
+
+  @Test
+  void aRightSheetIsNeverAccused() {
+    int sheets = 0;
+    List<String> accused = new ArrayList<>();
+    for (int k = 0; k < PROBLEMS; k++) {
+      Posed posed = new Problems(random).any();
+      for (int s = 0; s < RIGHT_SHEETS; s++) {
+        Sheet sheet = new Pupil(random).work(posed.problem(), "");
+        sheets++;
+        SheetMarks marks = marked(posed, sheet);
+        marks.marks().stream()
+            .filter(mark -> mark.points().compareTo(mark.of()) < 0)
+            .forEach(mark -> accused.add(posed.solution().procedure() + " " + mark + " " + sheet));
+      }
+    }
+    assertThat(accused).as("of " + sheets).hasSizeLessThanOrEqualTo(sheets / 1000);
+  }
+
+  @Test
+  void aSlipIsNamedAndWhatFollowsFromItIsCredited() {
+    Map<String, int[]> bySlip = new TreeMap<>();
+    List<String> wrong = new ArrayList<>();
+    int named = 0;
+    int shown = 0;
+    int followed = 0;
+    int sheets = 0;
+    for (int k = 0; k < PROBLEMS; k++) {
+      Posed posed = new Problems(random).any();
+      for (String slip : posed.problem().slipIds()) {
+        Sheet sheet = new Pupil(random).work(posed.problem(), slip);
+        if (sheet.slipped().isEmpty()) {
+          continue;
+        }
+        SheetMarks marks = marked(posed, sheet);
+        boolean right =
+            sheet.slipped().stream()
+                .map(line -> marks.mark(LineId.parse(line).orElseThrow()).orElseThrow())
+                .allMatch(mark -> mark.verdict() == Verdict.SLIP && mark.slips().contains(slip));
+        boolean follows =
+            marks.marks().stream()
+                .filter(mark -> !posed.problem().touches(slip, mark.line().toString()))
+                .allMatch(mark -> mark.points().compareTo(mark.of()) == 0);
+        sheets++;
+        shown++;
+        named += right ? 1 : 0;
+        followed += follows ? 1 : 0;
+        int[] count = bySlip.computeIfAbsent(slip, _ -> new int[3]);
+        count[0]++;
+        count[1] += right ? 1 : 0;
+        count[2] += follows ? 1 : 0;
+        if (!right || !follows) {
+          wrong.add(
+              (right ? "" : "NAME ")
+                  + (follows ? "" : "FOLLOW ")
+                  + posed.solution().procedure()
+                  + " "
+                  + slip
+                  + " "
+                  + brief(marks));
+        }
+      }
+    }
+    StringBuilder report = new StringBuilder();
+    bySlip.forEach(
+        (slip, count) ->
+            report.append("%s %d/%d follow %d%n".formatted(slip, count[1], count[0], count[2])));
+    wrong.stream().limit(25).forEach(one -> report.append(one).append('\n'));
+    assertThat(named * 100.0 / shown).as(report.toString()).isGreaterThanOrEqualTo(95);
+    assertThat(followed * 100.0 / sheets).as(report.toString()).isGreaterThanOrEqualTo(99);
+  }
+
+  private static String brief(SheetMarks marks) {
+    StringBuilder brief = new StringBuilder();
+    for (Mark mark : marks.marks()) {
+      if (mark.verdict() != Verdict.RIGHT) {
+        brief
+            .append(mark.line())
+            .append('=')
+            .append(mark.answer().written())
+            .append(' ')
+            .append(mark.verdict().key())
+            .append(mark.slips())
+            .append("; ");
+      }
+    }
+    return brief.toString();
+  }
+}
