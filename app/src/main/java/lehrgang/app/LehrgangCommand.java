@@ -17,6 +17,7 @@ import picocli.CommandLine.Parameters;
       DemoCommand.class,
       DeriveCommand.class,
       HandOutCommand.class,
+      MarkCommand.class,
       RehearseCommand.class,
       CommandLine.HelpCommand.class
     })

@@ -153,7 +153,7 @@ public final class Marker {
       found.put(line, result);
       result.behind().ifPresent(number -> own.put(line, number));
     }
-    Naming naming = Naming.of(found.values());
+    Naming naming = new Naming(found);
     return new SheetMarks(
         student,
         asked.stream()
@@ -170,13 +170,17 @@ public final class Marker {
 
   private Mark mark(String student, LineId line, Answer answer, Found found, Naming naming) {
     Optional<MarkingRules.Ruling> ruling = rules.ruling(student, line.toString());
+    List<String> named =
+        found.verdict() == Verdict.SLIP
+            ? naming.slips(line, found.candidates())
+            : List.<String>of();
+    boolean coincidence = found.verdict() == Verdict.SLIP && named.isEmpty();
     Verdict verdict =
         ruling
             .flatMap(MarkingRules.Ruling::verdict)
             .flatMap(Verdict::ofKey)
-            .orElse(found.verdict());
-    List<String> slips =
-        verdict == Verdict.SLIP ? naming.slips(found.candidates()) : List.<String>of();
+            .orElse(coincidence ? Verdict.WRONG : found.verdict());
+    List<String> slips = verdict == Verdict.SLIP ? named : List.<String>of();
     BigDecimal of = rules.pointsOf(line.toString());
     BigDecimal points =
         ruling

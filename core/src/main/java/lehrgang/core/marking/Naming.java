@@ -1,32 +1,42 @@
 package lehrgang.core.marking;
 
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Marker.Found;
 
 /// Which of the slips that would explain an answer is named: the one that explains more of the
 /// student's answers, then the one of the group that is thought of first. Slips of a group that
-/// give the same number cannot be told apart, and are all named.
-///
-/// @param explained how many answers each slip would explain
-record Naming(Map<String, Integer> explained) {
-  static Naming of(Collection<Found> found) {
-    Map<String, Integer> explained = new HashMap<>();
-    found.stream()
-        .filter(one -> one.verdict() == Verdict.SLIP)
-        .flatMap(one -> one.candidates().stream())
-        .forEach(slip -> explained.merge(slip, 1, Integer::sum));
-    return new Naming(explained);
+/// give the same number cannot be told apart, and are all named. A slip that explains less than
+/// half of what is wrong in a table is a coincidence, and none is named.
+final class Naming {
+  private static final String TYPING = "typing";
+
+  private final Map<String, Integer> explained = new HashMap<>();
+  private final Map<String, Integer> failing = new HashMap<>();
+  private final Map<String, Integer> within = new HashMap<>();
+
+  /// @param found what was found out about each of a student's answers
+  Naming(Map<LineId, Found> found) {
+    found.forEach(
+        (line, one) -> {
+          if (one.verdict() == Verdict.SLIP || one.verdict() == Verdict.WRONG) {
+            failing.merge(line.name(), 1, Integer::sum);
+            for (String slip : one.candidates()) {
+              explained.merge(slip, 1, Integer::sum);
+              within.merge(line.name() + " " + slip, 1, Integer::sum);
+            }
+          }
+        });
   }
 
-  List<String> slips(Set<String> candidates) {
-    int most =
-        candidates.stream().mapToInt(slip -> explained.getOrDefault(slip, 0)).max().orElse(0);
-    List<String> best =
-        candidates.stream().filter(slip -> explained.getOrDefault(slip, 0) == most).toList();
+  /// The slips that are named for an answer; none where it is merely wrong.
+  List<String> slips(LineId line, Set<String> candidates) {
+    List<String> likely = candidates.stream().filter(slip -> isLikely(line, slip)).toList();
+    int most = likely.stream().mapToInt(explained::get).max().orElse(0);
+    List<String> best = likely.stream().filter(slip -> explained.get(slip) == most).toList();
     List<Slip> known = Slips.all().stream().filter(slip -> best.contains(slip.id())).toList();
     return known.isEmpty()
         ? best
@@ -34,5 +44,11 @@ record Naming(Map<String, Integer> explained) {
             .filter(slip -> slip.group().equals(known.getFirst().group()))
             .map(Slip::id)
             .toList();
+  }
+
+  private boolean isLikely(LineId line, String slip) {
+    boolean single = line.index().isEmpty() || slip.startsWith(TYPING);
+    return single
+        || 2 * within.getOrDefault(line.name() + " " + slip, 0) >= failing.get(line.name());
   }
 }

@@ -1,11 +1,15 @@
 package lehrgang.documents.cases;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.StringReader;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +34,7 @@ public final class CaseFile implements CaseSource {
   public static final int MOST_KEPT = 100_000;
 
   /// How a packed file, such as a workbook, begins.
+  private static final long LONGEST_WHOLE = 100L << 20;
   private static final byte[] PACKED = {'P', 'K', 3, 4};
 
   private static final int BEGINNING = 1 << 16;
@@ -227,6 +232,42 @@ public final class CaseFile implements CaseSource {
       }
       String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
       return CaseReading.withTabs(text, format);
+    } catch (CsvParseException e) {
+      throw new FileProblem(
+          name() + " cannot be taken apart: check the separator and the quotation marks.", e);
+    } catch (IOException e) {
+      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+    }
+  }
+
+  /// A row of the file.
+  ///
+  /// @param line in which it begins, from 1
+  public record Row(long line, List<String> fields) {
+    public Row {
+      fields = List.copyOf(fields);
+    }
+  }
+
+  /// Every row that is not empty, the first with the names of the columns, as long as all fit into
+  /// memory many times over.
+  ///
+  /// @throws FileProblem if it cannot be read or taken apart, or is far too long
+  public List<Row> rows() throws FileProblem {
+    try {
+      if (Files.size(path) > LONGEST_WHOLE) {
+        throw new FileProblem(
+            "%s is longer than %d MB: take it apart first.".formatted(name(), LONGEST_WHOLE >> 20));
+      }
+      String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
+      List<Row> rows = new ArrayList<>();
+      try (CsvReader<CsvRecord> reader =
+          CaseReading.of(new StringReader(text), format.separator(), format.quotes())) {
+        for (CsvRecord row : reader) {
+          rows.add(new Row(row.getStartingLineNumber(), row.getFields()));
+        }
+      }
+      return rows;
     } catch (CsvParseException e) {
       throw new FileProblem(
           name() + " cannot be taken apart: check the separator and the quotation marks.", e);

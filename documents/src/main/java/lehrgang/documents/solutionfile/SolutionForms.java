@@ -96,7 +96,9 @@ final class SolutionForms {
             ? new CourseForms(name).read(text.course().get())
             : Course.usual(),
         CourseForms.notes(text.notes()),
-        MarkingRules.usual());
+        text.marking().isPresent()
+            ? new MarkingForms(name).read(text.marking().get())
+            : MarkingRules.usual());
   }
 
   private Question question(QuestionText asked) throws FileProblem {
@@ -267,7 +269,10 @@ final class SolutionForms {
         Optional.of(solution.course())
             .filter(course -> !course.equals(Course.usual()))
             .map(CourseForms::of),
-        CourseForms.of(solution.notes()));
+        CourseForms.of(solution.notes()),
+        Optional.of(solution.marking())
+            .filter(rules -> !rules.equals(MarkingRules.usual()))
+            .map(MarkingForms::of));
   }
 
   static SheetText sheet(SheetChoices sheet) {

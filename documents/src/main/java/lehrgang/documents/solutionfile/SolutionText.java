@@ -35,7 +35,8 @@ record SolutionText(
     Map<String, Object> wording,
     @JsonInclude(Include.NON_EMPTY) Optional<SheetText> sheet,
     @JsonInclude(Include.NON_EMPTY) Optional<CourseText> course,
-    @JsonInclude(Include.NON_EMPTY) Map<String, NotesText> notes) {
+    @JsonInclude(Include.NON_EMPTY) Map<String, NotesText> notes,
+    @JsonInclude(Include.NON_EMPTY) Optional<MarkingText> marking) {
   record QuestionText(
       String title,
       String text,
@@ -87,6 +88,37 @@ record SolutionText(
   /// What the instructor says at a step.
   @JsonInclude(Include.NON_EMPTY)
   record NotesText(String note, String hint, String source) {}
+
+  /// How answers are marked.
+  ///
+  /// @param points  by line
+  /// @param digits  asked, by kind of number
+  /// @param fewest  to which may be rounded on the way, by kind of number
+  /// @param part    of the points of a slip, by slip
+  /// @param rulings by student and line
+  /// @param remarks by student
+  @JsonInclude(Include.NON_EMPTY)
+  record MarkingText(
+      Map<String, Object> points,
+      Map<String, Object> digits,
+      Map<String, Object> fewest,
+      Optional<Object> coarse,
+      Map<String, Object> part,
+      List<OwnSlipText> own,
+      Map<String, Map<String, RulingText>> rulings,
+      Map<String, Object> remarks) {}
+
+  /// A slip that no catalogue knows.
+  record OwnSlipText(
+      @JsonProperty(required = true) String id,
+      @JsonProperty(required = true) String line,
+      @JsonProperty(required = true) Object low,
+      @JsonProperty(required = true) Object high,
+      String sentence) {}
+
+  /// What was decided about an answer.
+  @JsonInclude(Include.NON_EMPTY)
+  record RulingText(String verdict, Optional<Object> points) {}
 
   /// How the solution is handed out.
   ///

@@ -36,14 +36,14 @@ public final class TableExport {
     this.page = page;
     this.digits = digits;
     boolean totals = !grid.rowTotals().isEmpty();
-    List<String> head = new ArrayList<>(List.of(label(Span.plain(grid.title()))));
-    grid.columns().forEach(column -> head.add(label(column)));
+    List<String> head = new ArrayList<>(List.of(Defused.label(Span.plain(grid.title()))));
+    grid.columns().forEach(column -> head.add(Defused.label(column)));
     if (totals) {
-      head.add(label(grid.totalLabel()));
+      head.add(Defused.label(grid.totalLabel()));
     }
     lines.add(head);
     for (int i = 0; i < grid.rows().size(); i++) {
-      List<String> line = new ArrayList<>(List.of(label(grid.rows().get(i))));
+      List<String> line = new ArrayList<>(List.of(Defused.label(grid.rows().get(i))));
       grid.cells().get(i).forEach(cell -> line.add(number(cell)));
       if (totals) {
         line.add(number(grid.rowTotals().get(i)));
@@ -51,7 +51,7 @@ public final class TableExport {
       lines.add(line);
     }
     if (!grid.columnTotals().isEmpty()) {
-      List<String> foot = new ArrayList<>(List.of(label(grid.totalLabel())));
+      List<String> foot = new ArrayList<>(List.of(Defused.label(grid.totalLabel())));
       grid.columnTotals().forEach(cell -> foot.add(number(cell)));
       Optional<GridCell> grand = grid.grandTotal().filter(_ -> totals);
       grand.ifPresent(cell -> foot.add(number(cell)));
@@ -66,12 +66,6 @@ public final class TableExport {
     return digits == Digits.FULL
         ? page.value(cell.line()).map(FullDigits::of).orElse("")
         : cell.text();
-  }
-
-  private static String label(String text) {
-    String stripped = text.strip();
-    boolean risky = !stripped.isEmpty() && "=+-@".indexOf(stripped.charAt(0)) >= 0;
-    return risky ? "'" + text : text;
   }
 
   /// A row a line, tabs between its cells.

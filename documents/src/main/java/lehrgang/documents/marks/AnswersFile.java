@@ -1,0 +1,211 @@
+package lehrgang.documents.marks;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import lehrgang.core.cases.DecimalSign;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Answer;
+import lehrgang.core.marking.AnswerReader;
+import lehrgang.core.number.NumberStyle;
+import lehrgang.core.wording.Wording;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.file.FileProblem;
+
+/// The answers of a class in a file: a column of students, then one for each line, in any order.
+/// Comma, semicolon or tab between columns, any usual encoding, decimal point or comma.
+public final class AnswersFile {
+  /// What the first column is called.
+  public static final String STUDENT = "student";
+
+  /// A column for each of so many lines is no sheet any more.
+  private static final int MOST_COLUMNS = 2000;
+
+  private final String name;
+  private final List<LineId> lines = new ArrayList<>();
+  private final Map<LineId, Integer> places = new HashMap<>();
+  private final List<String> unknown = new ArrayList<>();
+  private final List<Row> rows = new ArrayList<>();
+
+  /// One student's answers.
+  ///
+  /// @param line    of the file, from 1
+  /// @param answers by line of the solution
+  public record Row(String student, long line, Map<LineId, Answer> answers) {}
+
+  private AnswersFile(String name) {
+    this.name = name;
+  }
+
+  /// Reads the answers to a solution.
+  ///
+  /// @throws FileProblem if there is no such file, its first column is not that of the students, no
+  ///     other column is a line of the solution, or a student or a line stands twice
+  public static AnswersFile read(Path path, Derivation derivation, Wording wording)
+      throws FileProblem {
+    CaseFile file = CaseFile.detect(path);
+    return read(file, path.getFileName().toString(), derivation, wording);
+  }
+
+  /// Reads answers that were copied from a table.
+  ///
+  /// @param name how the text is called in sentences
+  /// @throws FileProblem as [#read(Path, Derivation, Wording)]
+  public static AnswersFile pasted(String text, String name, Derivation derivation, Wording wording)
+      throws FileProblem {
+    return read(CaseFile.pasted(text, name), name, derivation, wording);
+  }
+
+  private static AnswersFile read(
+      CaseFile file, String name, Derivation derivation, Wording wording) throws FileProblem {
+    AnswersFile answers = new AnswersFile(name);
+    NumberStyle style = file.sign() == DecimalSign.COMMA ? NumberStyle.COMMA : NumberStyle.POINT;
+    AnswerReader reader = new AnswerReader(wording, style);
+    boolean head = true;
+    for (CaseFile.Row row : file.rows()) {
+      if (head) {
+        answers.head(joined(row.fields(), file.format().separator()), derivation);
+        head = false;
+      } else {
+        answers.row(row, derivation, reader);
+      }
+    }
+    answers.check();
+    return answers;
+  }
+
+  /// Ids such as `E[2,3]` whose comma was taken for one between columns are put together again.
+  private static List<String> joined(List<String> fields, char separator) {
+    List<String> joined = new ArrayList<>();
+    boolean open = false;
+    for (String field : fields) {
+      if (open) {
+        joined.add(joined.removeLast() + separator + field);
+      } else {
+        joined.add(field);
+      }
+      String last = joined.getLast();
+      open = last.indexOf('[') >= 0 && last.indexOf(']') < 0;
+    }
+    return joined;
+  }
+
+  private void head(List<String> names, Derivation derivation) throws FileProblem {
+    String first = names.getFirst().strip();
+    if (!first.equalsIgnoreCase(STUDENT)) {
+      throw new FileProblem(
+          ("%s begins with the column “%s”: the first column is to be called “student” and to hold"
+                  + " a name or number for each.")
+              .formatted(name, first));
+    }
+    if (names.size() > MOST_COLUMNS) {
+      throw new FileProblem(
+          "%s has %d columns, and at most %d can be marked: take out those that are no answers."
+              .formatted(name, names.size(), MOST_COLUMNS));
+    }
+    for (int k = 1; k < names.size(); k++) {
+      String spelled = names.get(k).replaceAll("\\s+", "");
+      Optional<LineId> line = LineId.parse(spelled).filter(id -> derivation.find(id).isPresent());
+      if (line.isEmpty()) {
+        if (!spelled.isEmpty()) {
+          unknown.add(names.get(k).strip());
+        }
+      } else if (places.putIfAbsent(line.get(), k) != null) {
+        throw new FileProblem(
+            "%s has the column “%s” twice, as its %s and its %s: take one of them out."
+                .formatted(name, line.get(), ordinal(places.get(line.get()) + 1), ordinal(k + 1)));
+      } else {
+        lines.add(line.get());
+      }
+    }
+    if (lines.isEmpty()) {
+      throw new FileProblem(
+          ("%s has no column that is a line of the solution, such as “%s”: name the columns by the"
+                  + " ids of the lines.")
+              .formatted(name, example(derivation)));
+    }
+  }
+
+  private static String ordinal(int place) {
+    String ending =
+        place % 100 >= 11 && place % 100 <= 13
+            ? "th"
+            : switch (place % 10) {
+              case 1 -> "st";
+              case 2 -> "nd";
+              case 3 -> "rd";
+              default -> "th";
+            };
+    return place + ending;
+  }
+
+  private static LineId example(Derivation derivation) {
+    return derivation.find(LineId.of("X2")).isPresent() ? LineId.of("X2") : LineId.of("p");
+  }
+
+  private void row(CaseFile.Row row, Derivation derivation, AnswerReader reader)
+      throws FileProblem {
+    List<String> fields = row.fields();
+    String student = fields.getFirst().strip();
+    boolean says = fields.stream().skip(1).anyMatch(field -> !field.isBlank());
+    if (student.isEmpty() && !says) {
+      return;
+    }
+    if (student.isEmpty()) {
+      throw new FileProblem(
+          "%s, line %d has answers and no student: write a name or number into its first column."
+              .formatted(name, row.line()));
+    }
+    Map<LineId, Answer> answers = new LinkedHashMap<>();
+    for (LineId line : lines) {
+      int place = places.get(line);
+      String written = place < fields.size() ? fields.get(place) : "";
+      answers.put(line, reader.read(written, derivation.line(line).kind()));
+    }
+    rows.add(new Row(student, row.line(), answers));
+  }
+
+  private void check() throws FileProblem {
+    if (lines.isEmpty()) {
+      throw new FileProblem(
+          name + " is empty: it needs a line of column names, and answers below.");
+    }
+    if (rows.isEmpty()) {
+      throw new FileProblem(name + " has no answers below its column names.");
+    }
+    Map<String, Long> seen = new HashMap<>();
+    for (Row row : rows) {
+      Long before = seen.putIfAbsent(row.student(), row.line());
+      if (before != null) {
+        throw new FileProblem(
+            "%s has the student “%s” twice, in line %d and in line %d: take one of them out."
+                .formatted(name, row.student(), before, row.line()));
+      }
+    }
+  }
+
+  /// How the file is called.
+  public String name() {
+    return name;
+  }
+
+  /// What was asked, in the order of the columns.
+  public List<LineId> lines() {
+    return List.copyOf(lines);
+  }
+
+  /// The names of columns that are no lines of the solution.
+  public List<String> unknown() {
+    return List.copyOf(unknown);
+  }
+
+  /// The students, in the order of the file.
+  public List<Row> rows() {
+    return List.copyOf(rows);
+  }
+}
