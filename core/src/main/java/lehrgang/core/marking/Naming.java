@@ -3,14 +3,13 @@ package lehrgang.core.marking;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.marking.Marker.Found;
 
 /// Which of the slips that would explain an answer is named: the one that explains more of the
-/// student's answers, then the one of the group that is thought of first. Slips of a group that
-/// give the same number cannot be told apart, and are all named. A slip that explains less than
-/// half of what is wrong in a table is a coincidence, and none is named.
+/// student's answers, then one made in the line itself before one made out of sight, then the one
+/// of the group that is thought of first. Slips of a group that give the same number cannot be told
+/// apart, and are all named. A slip that explains less than half of what is wrong in a table is a
+/// coincidence, and none is named.
 final class Naming {
   private static final String TYPING = "typing";
 
@@ -33,10 +32,12 @@ final class Naming {
   }
 
   /// The slips that are named for an answer; none where it is merely wrong.
-  List<String> slips(LineId line, Set<String> candidates) {
-    List<String> likely = candidates.stream().filter(slip -> isLikely(line, slip)).toList();
+  List<String> slips(LineId line, Found found) {
+    List<String> likely = found.candidates().stream().filter(slip -> isLikely(line, slip)).toList();
     int most = likely.stream().mapToInt(explained::get).max().orElse(0);
-    List<String> best = likely.stream().filter(slip -> explained.get(slip) == most).toList();
+    List<String> equal = likely.stream().filter(slip -> explained.get(slip) == most).toList();
+    List<String> here = equal.stream().filter(found.here()::contains).toList();
+    List<String> best = here.isEmpty() ? equal : here;
     List<Slip> known = Slips.all().stream().filter(slip -> best.contains(slip.id())).toList();
     return known.isEmpty()
         ? best

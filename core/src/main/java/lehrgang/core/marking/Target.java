@@ -9,10 +9,8 @@ import lehrgang.core.number.Bounds;
 /// @param exact   its value; empty where it has none
 /// @param within  what rounding lines before it can give
 /// @param digits  decimals that are asked
-/// @param whole   whether its value is a whole number
-/// @param printed as the page prints it
-record Target(
-    Line line, Optional<Double> exact, Bounds within, int digits, boolean whole, String printed) {
+/// @param printed decimals in which the page prints it
+record Target(Line line, Optional<Double> exact, Bounds within, int digits, int printed) {
   private static final double SAME = 1e-9;
 
   /// Whether an answer agrees with a number in all digits that are written, halves either way.
@@ -30,13 +28,16 @@ record Target(
     };
   }
 
-  /// Whether an answer says as much as was asked.
+  /// Whether an answer says as much as was asked: in its digits, as the value itself, or as the
+  /// page prints it.
   boolean isFine(Answer.Number answer) {
     return answer.exact()
         || answer.decimals() >= digits
         || exact
-            .filter(value -> Math.abs(value - answer.value()) <= SAME * Math.abs(value))
-            .isPresent()
-        || answer.written().strip().equals(printed);
+            .filter(
+                value ->
+                    answer.decimals() >= printed && agrees(answer, value)
+                        || Math.abs(value - answer.value()) <= SAME * Math.abs(value))
+            .isPresent();
   }
 }
