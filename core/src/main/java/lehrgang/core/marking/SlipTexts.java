@@ -39,6 +39,15 @@ public final class SlipTexts {
         .orElseGet(() -> text(Phrase.of("slip." + slip), mark));
   }
 
+  /// What it is, in a few words; the sentence itself for a slip of the instructor's own.
+  ///
+  /// @param slip its id
+  public String name(String slip) {
+    return own(slip)
+        .map(MarkingRules.OwnSlip::sentence)
+        .orElseGet(() -> wording.text("slip." + slip + ".name"));
+  }
+
   /// A question that helps to find it.
   ///
   /// @param slip its id

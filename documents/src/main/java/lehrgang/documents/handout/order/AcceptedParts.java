@@ -62,10 +62,12 @@ public final class AcceptedParts {
     if (!rows.isEmpty()) {
       tables.add(table(rows));
     }
-    return List.of(
-        Part.Sentence.of(Tone.LEAD, wording.text("key.accepted")),
-        new Part.Tables(tables),
-        Part.Sentence.of(Tone.NOTE, wording.text("key.rule")));
+    List<Part> parts = new ArrayList<>();
+    parts.add(Part.Sentence.of(Tone.LEAD, wording.text("key.accepted")));
+    parts.add(new Part.Tables(tables));
+    parts.add(Part.Sentence.of(Tone.NOTE, wording.text("key.rule")));
+    parts.addAll(new WrongParts(solved, key, format, accepted).parts(blanks));
+    return parts;
   }
 
   private Table table(List<List<Entry>> rows) {
