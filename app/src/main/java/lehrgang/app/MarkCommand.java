@@ -17,8 +17,10 @@ import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.MarksFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /// `lehrgang mark FILE ANSWERS`: the answers of a class against a solution.
 @Command(
@@ -29,6 +31,8 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true)
 final class MarkCommand implements Callable<Integer> {
   private static final int WORTH_TELLING = 2000;
+
+  @Spec private CommandSpec spec;
 
   @Parameters(index = "0", paramLabel = "FILE", description = "The solution, a .lehrgang file.")
   private Path file;
@@ -55,7 +59,7 @@ final class MarkCommand implements Callable<Integer> {
   public Integer call() {
     try {
       Solution solution = SolutionFile.load(file).solution();
-      PrintWriter err = new PrintWriter(System.err, true);
+      PrintWriter err = spec.commandLine().getErr();
       Derivation derivation = Deriving.derive(solution, err);
       AnswersFile given =
           AnswersFile.read(

@@ -1,15 +1,17 @@
 package lehrgang.documents.handout.order;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.AcceptedAnswers;
+import lehrgang.core.marking.Slip;
 import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.marking.Slips;
 import lehrgang.core.marking.WrongAnswers;
 import lehrgang.core.number.Format;
 import lehrgang.core.number.Kind;
@@ -92,23 +94,24 @@ final class WrongParts {
 
   private List<Table> tables(List<LineId> lines, Blanks blanks) {
     Map<LineId, Map<String, String>> answers = new LinkedHashMap<>();
-    Set<String> slips = new LinkedHashSet<>();
+    Set<String> slips = new HashSet<>();
     for (LineId line : lines) {
       Map<String, String> written = written(line);
       answers.put(line, written);
       slips.addAll(written.keySet());
     }
+    List<String> inOrder = Slips.all().stream().map(Slip::id).filter(slips::contains).toList();
     List<Table> tables = new ArrayList<>();
     for (int from = 0; from < lines.size() && !slips.isEmpty(); from += COLUMNS) {
       List<LineId> some = lines.subList(from, Math.min(from + COLUMNS, lines.size()));
-      tables.add(table(some, slips, answers, blanks));
+      tables.add(table(some, inOrder, answers, blanks));
     }
     return tables;
   }
 
   private Table table(
       List<LineId> lines,
-      Set<String> slips,
+      List<String> slips,
       Map<LineId, Map<String, String>> answers,
       Blanks blanks) {
     List<Entry> head = new ArrayList<>(List.of(Entry.head("")));
