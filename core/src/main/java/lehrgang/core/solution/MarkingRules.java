@@ -116,6 +116,27 @@ public record MarkingRules(
         });
   }
 
+  /// With another decision about an answer, or none.
+  public MarkingRules withRuling(String student, String line, Optional<Ruling> ruling) {
+    Map<String, Map<String, Ruling>> changed = new LinkedHashMap<>(rulings);
+    Map<String, Ruling> own = new LinkedHashMap<>(changed.getOrDefault(student, Map.of()));
+    ruling.ifPresentOrElse(decided -> own.put(line, decided), () -> own.remove(line));
+    changed.put(student, own);
+    changed.values().removeIf(Map::isEmpty);
+    return new MarkingRules(points, digits, fewest, coarse, part, this.own, changed, remarks);
+  }
+
+  /// With another remark to a student; a blank one is none.
+  public MarkingRules withRemark(String student, String said) {
+    Map<String, String> changed = new LinkedHashMap<>(remarks);
+    if (said.isBlank()) {
+      changed.remove(student);
+    } else {
+      changed.put(student, said);
+    }
+    return new MarkingRules(points, digits, fewest, coarse, part, own, rulings, changed);
+  }
+
   /// What was decided about an answer.
   public Optional<Ruling> ruling(String student, String line) {
     return Optional.ofNullable(rulings.getOrDefault(student, Map.of()).get(line));

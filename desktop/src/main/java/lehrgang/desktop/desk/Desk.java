@@ -10,13 +10,15 @@ import lehrgang.documents.solutionfile.SolutionFile;
 /// @param notices   what just happened
 /// @param counting  counts its records
 /// @param rewording rewrites its sentences
+/// @param checking  marks the answers of a class
 public record Desk(
     OpenSolution solution,
     WorkedOut worked,
     Selection selection,
     Notices notices,
     Counting counting,
-    Rewording rewording) {
+    Rewording rewording,
+    Checking checking) {
   /// A desk with a solution on it.
   public static Desk with(SolutionFile opened) {
     Notices notices = new Notices();
@@ -29,6 +31,7 @@ public record Desk(
         selection,
         notices,
         new Counting(solution, notices),
-        new Rewording(solution));
+        new Rewording(solution),
+        new Checking(solution, worked, notices));
   }
 }

@@ -8,6 +8,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.page.Audience;
+import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Pasting;
@@ -39,6 +40,7 @@ final class Faces extends StackPane {
   private final StartView start;
   private final RecordsView records;
   private final HandOutView handing;
+  private final CheckView checking;
   private boolean beginsAnew;
 
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
@@ -49,7 +51,10 @@ final class Faces extends StackPane {
     this.start = new StartView(beginnings(), recent);
     this.records = new RecordsView(arrivals());
     this.handing = new HandOutView(desk, files.handingOut(this::showWrite));
-    writing.setTop(new HeaderBar(desk, files, this::showStart, this::showHandOut, toggleTheme));
+    this.checking = new CheckView(desk, files.checking(this::showWrite));
+    writing.setTop(
+        new HeaderBar(
+            desk, files, this::showStart, this::showCheck, this::showHandOut, toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
     addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
@@ -61,7 +66,7 @@ final class Faces extends StackPane {
         TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-    getChildren().addAll(writing, start, records, handing, notice);
+    getChildren().addAll(writing, start, records, handing, checking, notice);
     showWrite();
   }
 
@@ -75,6 +80,11 @@ final class Faces extends StackPane {
       @Override
       public void data(CaseSource file) throws FileProblem {
         showRecords(file);
+      }
+
+      @Override
+      public void answers() {
+        showCheck();
       }
     };
   }
@@ -118,6 +128,16 @@ final class Faces extends StackPane {
     inFront(handing);
   }
 
+  /// Shows the answers of a class.
+  void showCheck() {
+    inFront(checking);
+  }
+
+  /// Whether answers are looked at, so that what arrives is taken for answers.
+  boolean isChecking() {
+    return checking.isVisible();
+  }
+
   /// Shows the pages, or prints those that are shown.
   void handOut() {
     if (handing.isVisible()) {
@@ -137,6 +157,8 @@ final class Faces extends StackPane {
     records.setVisible(face == records);
     handing.setVisible(face == handing);
     handing.setInSight(face == handing);
+    checking.setVisible(face == checking);
+    checking.setInSight(face == checking);
   }
 
   boolean isAtStart() {
@@ -147,7 +169,7 @@ final class Faces extends StackPane {
   ///
   /// @return whether there was
   boolean leave() {
-    if (start.isVisible() || handing.isVisible()) {
+    if (start.isVisible() || handing.isVisible() || checking.isVisible()) {
       showWrite();
       return true;
     }
@@ -220,6 +242,10 @@ final class Faces extends StackPane {
 
   /// Takes what was pasted. At the start, a table begins a solution of its own.
   void paste(String text) {
+    if (isChecking()) {
+      desk.checking().paste(text);
+      return;
+    }
     if (pastesRecords(text)) {
       return;
     }

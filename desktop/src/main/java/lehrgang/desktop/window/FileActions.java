@@ -10,6 +10,7 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
@@ -30,6 +31,7 @@ import lehrgang.documents.solutionfile.StyleFile;
 final class FileActions {
   static final String ENDING = ".lehrgang";
 
+  private static final List<String> CSV = List.of(".csv", ".tsv", ".txt");
   private static final Sort SOLUTIONS = Sort.of("file.solutions", ENDING);
   private static final Sort DATA = new Sort("file.data", CaseSource.ENDINGS);
   private static final Sort ANY =
@@ -43,12 +45,16 @@ final class FileActions {
   private final FileDialogs dialogs;
   private final StyleActions styles;
   private final PartActions parts;
+  private final CheckActions checks;
   private final Opened opened;
 
   /// What is done with what was opened.
   interface Opened {
     /// A solution lies on the desk.
     void solution();
+
+    /// Answers of a class were taken.
+    void answers();
 
     /// A file of data is shown before it is taken.
     void data(CaseSource file) throws FileProblem;
@@ -65,6 +71,7 @@ final class FileActions {
     this.dialogs = new FileDialogs(window, solution);
     this.styles = new StyleActions(desk, dialogs);
     this.parts = new PartActions(desk, dialogs);
+    this.checks = new CheckActions(desk, dialogs, opened::answers);
   }
 
   /// What is done with parts of the page.
@@ -96,6 +103,10 @@ final class FileActions {
       if (parts.addPicture(path)) {
         opened.solution();
       }
+      return;
+    }
+    if (CSV.stream().anyMatch(path.toString()::endsWith) && desk.checking().isAnswers(path)) {
+      checks.open(path);
       return;
     }
     try {
@@ -134,6 +145,16 @@ final class FileActions {
     } catch (FileProblem e) {
       notices.say(e.getMessage());
     }
+  }
+
+  /// What is done with answers and marks.
+  CheckActions checks() {
+    return checks;
+  }
+
+  /// What the view for checking needs.
+  CheckView.Use checking(Runnable leave) {
+    return checks.use(leave);
   }
 
   /// What the view for handing out needs.

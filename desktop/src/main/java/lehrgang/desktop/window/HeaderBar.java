@@ -22,6 +22,7 @@ import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Segments;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /// The bar at the head: which solution this is, for whom the page is shown, and what can be done
 /// with it.
@@ -39,7 +40,12 @@ final class HeaderBar extends HBox {
   private List<String> subtitles = List.of();
 
   HeaderBar(
-      Desk desk, FileActions files, Runnable toStart, Runnable toHandOut, Runnable toggleTheme) {
+      Desk desk,
+      FileActions files,
+      Runnable toStart,
+      Runnable toCheck,
+      Runnable toHandOut,
+      Runnable toggleTheme) {
     OpenSolution solution = desk.solution();
     getStyleClass().add(Style.HEADER);
     title.getStyleClass().add(Style.HEADER_TITLE);
@@ -82,6 +88,7 @@ final class HeaderBar extends HBox {
             open,
             save,
             icon("fth-moon", "dark", toggleTheme),
+            check(toCheck),
             handOut(toHandOut));
     solution.subscribe(this::show);
   }
@@ -96,6 +103,15 @@ final class HeaderBar extends HBox {
   private static Button icon(String symbol, String key, Runnable action) {
     Button button = Icons.button(symbol, Words.of(key), Style.ICON_BUTTON, action);
     button.setId(key);
+    return button;
+  }
+
+  private static Node check(Runnable toCheck) {
+    Button button = new Button(Words.of("check.bar"), new FontIcon("fth-check-square"));
+    button.setOnAction(_ -> toCheck.run());
+    button.setId("check");
+    button.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
+    button.setMinWidth(Region.USE_PREF_SIZE);
     return button;
   }
 

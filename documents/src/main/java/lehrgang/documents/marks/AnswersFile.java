@@ -48,22 +48,30 @@ public final class AnswersFile {
   ///     other column is a line of the solution, or a student or a line stands twice
   public static AnswersFile read(Path path, Derivation derivation, Wording wording)
       throws FileProblem {
-    CaseFile file = CaseFile.detect(path);
-    return read(file, path.getFileName().toString(), derivation, wording);
+    return read(CaseFile.detect(path), derivation, wording);
   }
 
-  /// Reads answers that were copied from a table.
+  /// Whether a file holds answers: its first column is that of the students, and another one is a
+  /// line of the solution.
   ///
-  /// @param name how the text is called in sentences
-  /// @throws FileProblem as [#read(Path, Derivation, Wording)]
-  public static AnswersFile pasted(String text, String name, Derivation derivation, Wording wording)
-      throws FileProblem {
-    return read(CaseFile.pasted(text, name), name, derivation, wording);
+  /// @throws FileProblem if it cannot be read
+  public static boolean isOne(CaseFile file, Derivation derivation) throws FileProblem {
+    List<CaseFile.Row> rows = file.rows();
+    List<String> names =
+        rows.isEmpty() ? List.of("") : joined(rows.getFirst().fields(), file.format().separator());
+    return names.getFirst().strip().equalsIgnoreCase(STUDENT)
+        && names.stream()
+            .skip(1)
+            .flatMap(name -> LineId.parse(name.replaceAll("\\s+", "")).stream())
+            .anyMatch(line -> derivation.find(line).isPresent());
   }
 
-  private static AnswersFile read(
-      CaseFile file, String name, Derivation derivation, Wording wording) throws FileProblem {
-    AnswersFile answers = new AnswersFile(name);
+  /// Reads the answers to a solution from a file that was looked at.
+  ///
+  /// @throws FileProblem as [#read(Path, Derivation, Wording)]
+  public static AnswersFile read(CaseFile file, Derivation derivation, Wording wording)
+      throws FileProblem {
+    AnswersFile answers = new AnswersFile(file.name());
     NumberStyle style = file.sign() == DecimalSign.COMMA ? NumberStyle.COMMA : NumberStyle.POINT;
     AnswerReader reader = new AnswerReader(wording, style);
     boolean head = true;
@@ -187,6 +195,19 @@ public final class AnswersFile {
                 .formatted(name, row.student(), before, row.line()));
       }
     }
+  }
+
+  /// A table to be filled in: the column of the students, one for each line, and one for the
+  /// decision.
+  public static String template(List<LineId> asked) {
+    List<LineId> columns = new ArrayList<>(asked);
+    LineId decision = LineId.of("decision");
+    if (!columns.contains(decision)) {
+      columns.add(decision);
+    }
+    StringBuilder head = new StringBuilder(STUDENT);
+    columns.forEach(line -> head.append(';').append(line));
+    return head.append('\n').toString();
   }
 
   /// How the file is called.

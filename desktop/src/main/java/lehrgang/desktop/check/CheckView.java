@@ -1,0 +1,254 @@
+package lehrgang.desktop.check;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.marking.ClassMarks;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+
+/// Checking: the answers of a class at the left, one student's at the right.
+public final class CheckView extends BorderPane {
+  private static final double PANEL = 430;
+
+  /// So many slips are named above the class.
+  private static final int MOST_SLIPS = 8;
+
+  private final Desk desk;
+  private final Use use;
+  private final Label title = new Label();
+  private final Label students = Labels.label("", Style.CHECK_FIGURE);
+  private final Label from = Labels.label("", Style.CHECK_NOTE);
+  private final Label mean = Labels.label("", Style.CHECK_FIGURE);
+  private final FlowPane slips = new FlowPane();
+  private final ToggleGroup filter = new ToggleGroup();
+  private final MarksTable table = new MarksTable(this::choose);
+  private final StudentPanel student;
+  private final Button save = new Button(Words.of("check.save"));
+  private Optional<Checked> shown = Optional.empty();
+
+  /// What the view needs of the window around it.
+  public interface Use {
+    /// Goes back to writing.
+    void leave();
+
+    /// Asks for a file with answers and takes them.
+    void open();
+
+    /// Takes answers from the clipboard.
+    void paste();
+
+    /// Asks for a file and writes the marks to it.
+    void save(ClassMarks marks);
+
+    /// Asks for a file and writes a table for answers to it.
+    void template();
+  }
+
+  public CheckView(Desk desk, Use use) {
+    this.desk = desk;
+    this.use = use;
+    this.student = new StudentPanel(desk.solution());
+    student.setPrefWidth(PANEL);
+    student.setMinWidth(PANEL);
+    getStyleClass().add(Style.CHECK_VIEW);
+    setTop(bar());
+    Label rule = new Label(Words.of("check.rule"));
+    HBox foot = new HBox(rule);
+    foot.getStyleClass().add(Style.CHECK_FOOT);
+    setBottom(foot);
+    addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    desk.solution().subscribe(now -> title.setText(now.question().title().strip()));
+    desk.checking().subscribe(this::show);
+  }
+
+  private HBox bar() {
+    Label name = new Label(Words.of("check.view"));
+    name.getStyleClass().add(Style.HEADER_TITLE);
+    title.getStyleClass().add(Style.HEADER_SUBTITLE);
+    title.setMinWidth(0);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    Button back =
+        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, use::leave);
+    back.setId("check-back");
+    Button open = Icons.button("fth-folder", Words.of("check.open"), Style.ICON_BUTTON, use::open);
+    open.setId("check-open");
+    save.setId("check-save");
+    save.getStyleClass().add(Style.HAND_OUT);
+    save.setMinWidth(Region.USE_PREF_SIZE);
+    save.setOnAction(_ -> shown.ifPresent(checked -> use.save(checked.marks())));
+    HBox bar =
+        new HBox(
+            back,
+            name,
+            title,
+            space,
+            arrow("fth-chevron-up", "check.before", -1),
+            arrow("fth-chevron-down", "check.next", 1),
+            open,
+            save);
+    bar.getStyleClass().add(Style.HEADER);
+    return bar;
+  }
+
+  private Button arrow(String icon, String key, int by) {
+    Button button = Icons.button(icon, Words.of(key), Style.ICON_BUTTON, () -> table.go(by));
+    button.setId(key.replace('.', '-'));
+    return button;
+  }
+
+  private void pressed(KeyEvent key) {
+    if (key.isAltDown() && key.getCode() == KeyCode.DOWN) {
+      table.go(1);
+      key.consume();
+    } else if (key.isAltDown() && key.getCode() == KeyCode.UP) {
+      table.go(-1);
+      key.consume();
+    }
+  }
+
+  private void show(Optional<Checked> checked) {
+    boolean first = shown.isEmpty();
+    shown = checked;
+    save.setDisable(checked.isEmpty());
+    if (checked.isEmpty()) {
+      setCenter(nothing());
+      setRight(null);
+      return;
+    }
+    cards(checked.get());
+    table.show(checked.get());
+    if (first || getRight() == null) {
+      VBox.setVgrow(table, Priority.ALWAYS);
+      VBox left = new VBox(cardRow(), slips, table, legend());
+      left.getStyleClass().add(Style.CHECK_LEFT);
+      setCenter(left);
+      setRight(student);
+    }
+  }
+
+  private HBox cardRow() {
+    HBox row =
+        new HBox(
+            card(students, from),
+            card(mean, Labels.label(Words.of("check.mean"), Style.CHECK_NOTE)));
+    row.getStyleClass().add(Style.CHECK_CARDS);
+    return row;
+  }
+
+  private static VBox card(Label figure, Label note) {
+    VBox card = new VBox(figure, note);
+    card.getStyleClass().add(Style.CHECK_CARD);
+    HBox.setHgrow(card, Priority.ALWAYS);
+    card.setMaxWidth(Double.MAX_VALUE);
+    return card;
+  }
+
+  private void cards(Checked checked) {
+    ClassMarks marks = checked.marks();
+    students.setText(Words.of("check.students", marks.sheets().size()));
+    from.setText(Words.of("check.from", checked.name()));
+    mean.setText(
+        Words.of(
+            "check.credit.of",
+            marks.meanCredit().toPlainString(),
+            marks.of().stripTrailingZeros().toPlainString()));
+    slips.getStyleClass().setAll(Style.CHECK_SLIPS);
+    slips.getChildren().clear();
+    filter.getToggles().clear();
+    List<ClassMarks.Made> made = marks.slips();
+    made.stream()
+        .limit(MOST_SLIPS)
+        .map(one -> chip(checked, one))
+        .forEach(slips.getChildren()::add);
+    if (made.isEmpty()) {
+      slips.getChildren().add(Labels.label(Words.of("check.no-slip"), Style.CHECK_NOTE));
+    }
+  }
+
+  /// A slip with how many made it; pressed, the class is those who did.
+  private ToggleButton chip(Checked checked, ClassMarks.Made made) {
+    String where = String.join(", ", made.lines());
+    ToggleButton chip =
+        new ToggleButton(
+            Words.of(
+                "check.made", checked.texts().name(made.slip()), made.students().size(), where));
+    chip.setId("slip-" + made.slip());
+    chip.getStyleClass().add(Style.CHECK_CHIP);
+    chip.setToggleGroup(filter);
+    chip.selectedProperty()
+        .subscribe(
+            (before, pressed) -> {
+              if (!before.equals(pressed)) {
+                table.only(pressed ? Optional.of(made.students()) : Optional.empty());
+              }
+            });
+    return chip;
+  }
+
+  private static Node legend() {
+    HBox legend = new HBox();
+    legend.getStyleClass().add(Style.CHECK_LEGEND);
+    legend
+        .getChildren()
+        .addAll(
+            key("✓", "mark-right", "check.legend.right"),
+            key("↷", "mark-follows", "check.legend.follows"),
+            key("×", "mark-lost", "check.legend.slip"),
+            key("?", "mark-lost", "check.legend.wrong"),
+            key("·", "mark-silent", "check.legend.blank"));
+    return legend;
+  }
+
+  private static Node key(String sign, String style, String words) {
+    Label mark = new Label(sign);
+    mark.getStyleClass().add(style);
+    HBox key = new HBox(mark, new Label(Words.of(words)));
+    key.getStyleClass().add(Style.CHECK_KEY);
+    return key;
+  }
+
+  private Node nothing() {
+    Label head = Labels.label(Words.of("check.nothing"), Style.CHECK_TITLE);
+    Label say = Labels.label(Words.of("check.nothing.say"), Style.CHECK_SUMMARY);
+    Button open = new Button(Words.of("check.open"));
+    open.setId("check-open-first");
+    open.getStyleClass().add(Style.HAND_OUT);
+    open.setOnAction(_ -> use.open());
+    Node paste = Icons.tool("fth-clipboard", "check.paste", use::paste);
+    Node template = Icons.tool("fth-download", "check.template", use::template);
+    HBox ways = new HBox(open, paste, template);
+    ways.getStyleClass().add(Style.CHECK_WAYS);
+    VBox box = new VBox(head, say, ways);
+    box.getStyleClass().add(Style.CHECK_NOTHING);
+    box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+    return box;
+  }
+
+  private void choose(SheetMarks sheet) {
+    shown.ifPresent(checked -> student.show(checked, sheet));
+  }
+
+  /// Whether the view is in front; else nothing is marked anew.
+  public void setInSight(boolean now) {
+    desk.checking().setInSight(now);
+  }
+}

@@ -1,0 +1,45 @@
+package lehrgang.desktop.check;
+
+import java.util.Locale;
+import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.Verdict;
+import lehrgang.desktop.kit.Words;
+
+/// What a verdict looks like and sounds like.
+final class Signs {
+  private Signs() {}
+
+  static String sign(Verdict verdict) {
+    return switch (verdict) {
+      case RIGHT, RIGHT_ROUNDED -> "✓";
+      case TOO_COARSE -> "≈";
+      case FOLLOW_THROUGH -> "↷";
+      case SLIP -> "×";
+      case WRONG -> "?";
+      case BLANK -> "·";
+      case UNREADABLE -> "…";
+    };
+  }
+
+  /// The style class of a verdict's colour.
+  static String style(Verdict verdict) {
+    return switch (verdict) {
+      case RIGHT, RIGHT_ROUNDED, TOO_COARSE -> "mark-right";
+      case FOLLOW_THROUGH -> "mark-follows";
+      case SLIP, WRONG -> "mark-lost";
+      case BLANK, UNREADABLE -> "mark-silent";
+    };
+  }
+
+  static String name(Verdict verdict) {
+    return Words.of("verdict." + verdict.key().toLowerCase(Locale.ROOT));
+  }
+
+  /// As it is read out: what was written, and what became of it.
+  static String spoken(Mark mark) {
+    String wrote = mark.answer().written();
+    return wrote.isBlank()
+        ? name(mark.verdict())
+        : Words.of("check.wrote", wrote, name(mark.verdict()));
+  }
+}

@@ -1,0 +1,286 @@
+package lehrgang.desktop.check;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.marking.Verdict;
+import lehrgang.core.solution.MarkingRules.Ruling;
+import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.TextEditing;
+import lehrgang.desktop.kit.AsTallAsItsText;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/// One student's answers beside the solution, with what went wrong in a sentence each.
+final class StudentPanel extends ScrollPane {
+  private static final double WROTE = 92;
+  private static final double SOLUTION = 76;
+  private static final int FEW = 3;
+  private static final double REMARK_SIZE = 15;
+
+  private final OpenSolution solution;
+  private final VBox box = new VBox();
+  private final Label title = new Label();
+  private final Label summary = Labels.label("", Style.CHECK_SUMMARY);
+  private final VBox lines = new VBox();
+  private final TextArea remark = new TextArea();
+  private Optional<TextEditing> remarking = Optional.empty();
+  private String student = "";
+
+  StudentPanel(OpenSolution solution) {
+    this.solution = solution;
+    getStyleClass().addAll(Style.RAIL_SCROLL, Style.STUDENT_PANEL);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    title.getStyleClass().add(Style.CHECK_TITLE);
+    title.setId("check-student-title");
+    remark.setId("check-remark");
+    remark.setPromptText(Words.of("check.remark.prompt"));
+    remark.setAccessibleText(Words.of("check.remark"));
+    remark.getStyleClass().add(Style.CHECK_REMARK);
+    AsTallAsItsText.keep(remark, REMARK_SIZE);
+    VBox.setMargin(remark, new Insets(14, 0, 0, 0));
+    box.getChildren().addAll(title, summary, heads(), lines, remark);
+    box.getStyleClass().add(Style.STUDENT_BOX);
+    setContent(box);
+    solution.subscribe(
+        now ->
+            remarking.ifPresent(
+                editing -> editing.show(now.marking().remarks().getOrDefault(student, ""))));
+  }
+
+  private static Node heads() {
+    HBox heads =
+        new HBox(
+            space(),
+            right(new Label(Words.of("check.wrote.head")), WROTE),
+            right(new Label(Words.of("check.solution")), SOLUTION),
+            room());
+    heads.getStyleClass().add(Style.CHECK_HEADS);
+    return heads;
+  }
+
+  private static Region space() {
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    return space;
+  }
+
+  /// As wide as the button beside a line.
+  private static Region room() {
+    Region room = new Region();
+    room.setMinWidth(26);
+    return room;
+  }
+
+  private static Label right(Label label, double width) {
+    label.setMinWidth(width);
+    label.setAlignment(Pos.CENTER_RIGHT);
+    return label;
+  }
+
+  void show(Checked checked, SheetMarks sheet) {
+    if (!student.equals(sheet.student())) {
+      student = sheet.student();
+      remarking =
+          Optional.of(
+              remarking.orElseGet(
+                  () ->
+                      TextEditing.of(
+                          remark,
+                          solution,
+                          "remark",
+                          (now, typed) ->
+                              now.withMarking(now.marking().withRemark(student, typed)))));
+      setVvalue(0);
+    }
+    remarking.ifPresent(
+        editing -> editing.show(solution.now().marking().remarks().getOrDefault(student, "")));
+    title.setText(Words.of("check.student.title", sheet.student()));
+    summary.setText(summary(sheet));
+    lines.getChildren().clear();
+    families(sheet).forEach(family -> add(checked, sheet, family));
+    List<String> followed =
+        sheet.marks().stream()
+            .filter(mark -> mark.verdict() == Verdict.FOLLOW_THROUGH)
+            .map(mark -> MarksTable.symbol(checked, mark.line()))
+            .toList();
+    if (!followed.isEmpty()) {
+      lines
+          .getChildren()
+          .add(
+              Labels.label(
+                  Words.of("check.followed", String.join(", ", followed)), Style.CHECK_FOLLOWED));
+    }
+  }
+
+  /// Marks of members of a family stand together.
+  private static List<List<Mark>> families(SheetMarks sheet) {
+    List<List<Mark>> families = new ArrayList<>();
+    for (Mark mark : sheet.marks()) {
+      boolean goesOn =
+          !families.isEmpty()
+              && families.getLast().getFirst().line().name().equals(mark.line().name());
+      if (!goesOn) {
+        families.add(new ArrayList<>());
+      }
+      families.getLast().add(mark);
+    }
+    return families;
+  }
+
+  /// Many that are all right are one line, until somebody wants to see them.
+  private void add(Checked checked, SheetMarks sheet, List<Mark> family) {
+    boolean allRight =
+        family.stream()
+            .allMatch(
+                mark ->
+                    !mark.ruled()
+                        && (mark.verdict() == Verdict.RIGHT
+                            || mark.verdict() == Verdict.RIGHT_ROUNDED));
+    if (!allRight || family.size() < FEW) {
+      family.forEach(mark -> add(checked, sheet, mark, lines.getChildren().size()));
+      return;
+    }
+    String name = checked.page().family(family.getFirst().line());
+    Button together =
+        new Button(
+            Words.of("check.all-right", name, family.size()), new FontIcon("fth-chevron-right"));
+    together.getStyleClass().addAll(Style.FOLD, Style.CHECK_TOGETHER);
+    together.setMaxWidth(Double.MAX_VALUE);
+    together.setAlignment(Pos.CENTER_LEFT);
+    together.setOnAction(
+        _ -> {
+          int at = lines.getChildren().indexOf(together);
+          lines.getChildren().remove(at);
+          for (int k = 0; k < family.size(); k++) {
+            add(checked, sheet, family.get(k), at + k);
+          }
+        });
+    lines.getChildren().add(together);
+  }
+
+  private void add(Checked checked, SheetMarks sheet, Mark mark, int at) {
+    lines.getChildren().add(at, line(checked, mark));
+    if (!mark.slips().isEmpty() && isFirst(sheet, mark)) {
+      String said =
+          mark.slips().stream()
+              .map(slip -> checked.texts().sentence(slip, mark))
+              .distinct()
+              .collect(Collectors.joining("\n"));
+      lines.getChildren().add(at + 1, Labels.label(said, Style.CHECK_SLIP));
+    }
+  }
+
+  /// A slip made in a whole family is said once.
+  private static boolean isFirst(SheetMarks sheet, Mark mark) {
+    return sheet.marks().stream()
+        .filter(other -> other.slips().equals(mark.slips()))
+        .filter(other -> other.line().name().equals(mark.line().name()))
+        .findFirst()
+        .filter(mark::equals)
+        .isPresent();
+  }
+
+  private static String summary(SheetMarks sheet) {
+    long slips = sheet.marks().stream().flatMap(mark -> mark.slips().stream()).distinct().count();
+    long wrong = sheet.marks().stream().filter(mark -> mark.verdict() == Verdict.WRONG).count();
+    boolean whole = sheet.credit().compareTo(sheet.of()) == 0;
+    String key =
+        whole
+            ? "check.summary.whole"
+            : slips == 1 && wrong == 0
+                ? "check.summary.one"
+                : slips > 0 ? "check.summary.several" : "check.summary.lost";
+    return Words.of(
+        key,
+        sheet.credit().stripTrailingZeros().toPlainString(),
+        sheet.of().stripTrailingZeros().toPlainString());
+  }
+
+  private Node line(Checked checked, Mark mark) {
+    Label name = new Label(name(checked, mark));
+    name.setMinWidth(0);
+    Label wrote = right(new Label(wrote(mark)), WROTE);
+    wrote.getStyleClass().add(Signs.style(mark.verdict()));
+    Label right = right(new Label(checked.page().shown(mark.line()).text()), SOLUTION);
+    HBox line = new HBox(name, space(), wrote, right, ruling(mark));
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add(Style.CHECK_LINE);
+    line.setAccessibleText(checked.page().name(mark.line()) + ", " + Signs.spoken(mark));
+    return line;
+  }
+
+  /// A member of a family by its symbol and place, any other line by its name.
+  private static String name(Checked checked, Mark mark) {
+    if (mark.line().name().startsWith("decision")) {
+      return Words.of("check.decision.name");
+    }
+    String place = checked.page().place(mark.line());
+    return mark.line().index().isEmpty() || place.isBlank()
+        ? checked.page().family(mark.line())
+        : MarksTable.symbol(checked, mark.line()) + "\u2002" + place;
+  }
+
+  private static String wrote(Mark mark) {
+    return (mark.answer().written() + " " + Signs.sign(mark.verdict())).strip();
+  }
+
+  /// What the instructor decides about an answer.
+  private MenuButton ruling(Mark mark) {
+    MenuButton menu = new MenuButton("", new FontIcon("fth-edit-2"));
+    menu.setId("ruling-" + mark.line());
+    menu.getStyleClass().add(Style.CHECK_RULING);
+    menu.setAccessibleText(Words.of("check.ruling"));
+    BigDecimal half = mark.of().divide(BigDecimal.TWO);
+    menu.getItems()
+        .addAll(
+            decided(
+                "check.ruling.right",
+                mark,
+                Optional.of(new Ruling(Optional.of("right"), Optional.empty()))),
+            decided(
+                "check.ruling.half",
+                mark,
+                Optional.of(new Ruling(Optional.empty(), Optional.of(half)))),
+            decided(
+                "check.ruling.wrong",
+                mark,
+                Optional.of(new Ruling(Optional.of("wrong"), Optional.empty()))),
+            decided("check.ruling.none", mark, Optional.empty()));
+    return menu;
+  }
+
+  private MenuItem decided(String key, Mark mark, Optional<Ruling> ruling) {
+    MenuItem item = new MenuItem(Words.of(key));
+    String whose = student;
+    item.setOnAction(
+        _ ->
+            solution.edit(
+                "",
+                now ->
+                    now.withMarking(
+                        now.marking().withRuling(whose, mark.line().toString(), ruling))));
+    return item;
+  }
+}

@@ -1,0 +1,158 @@
+package lehrgang.desktop.desk;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.ClassMarks;
+import lehrgang.core.marking.Marker;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.marks.AnswersFile;
+
+/// The answers of a class against the open solution, marked anew whenever the solution changes.
+public final class Checking {
+  private final OpenSolution solution;
+  private final WorkedOut worked;
+  private final Notices notices;
+  private final List<Consumer<Optional<Checked>>> listeners = new ArrayList<>();
+  private Optional<CaseFile> answers = Optional.empty();
+  private Optional<Checked> now = Optional.empty();
+  private boolean inSight;
+
+  /// A class that was marked.
+  ///
+  /// @param name  of the answers
+  /// @param page  the whole solution
+  /// @param texts what is said of slips
+  public record Checked(String name, ClassMarks marks, Page page, SlipTexts texts) {}
+
+  Checking(OpenSolution solution, WorkedOut worked, Notices notices) {
+    this.solution = solution;
+    this.worked = worked;
+    this.notices = notices;
+    worked.subscribe(_ -> renew());
+  }
+
+  /// Calls a listener with the class now, and whenever it is marked anew.
+  public void subscribe(Consumer<Optional<Checked>> listener) {
+    listeners.add(listener);
+    listener.accept(now);
+  }
+
+  /// The class as it is marked now; empty where there are no answers.
+  public Optional<Checked> now() {
+    return now;
+  }
+
+  /// Whether somebody looks; else nothing is marked anew.
+  public void setInSight(boolean looks) {
+    inSight = looks;
+    renew();
+  }
+
+  /// Whether a file holds answers to the open solution, by the names of its columns.
+  public boolean isAnswers(Path path) {
+    return derivation()
+        .filter(
+            derivation -> {
+              try {
+                return AnswersFile.isOne(CaseFile.detect(path), derivation);
+              } catch (FileProblem e) {
+                return false;
+              }
+            })
+        .isPresent();
+  }
+
+  /// Takes answers from a file.
+  ///
+  /// @return whether they could be read
+  public boolean open(Path path) {
+    try {
+      return take(CaseFile.detect(path));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return false;
+    }
+  }
+
+  /// Takes answers that were copied from a table.
+  ///
+  /// @return whether they could be read
+  public boolean paste(String text) {
+    try {
+      return take(CaseFile.pasted(text, Words.of("check.pasted")));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return false;
+    }
+  }
+
+  private boolean take(CaseFile file) throws FileProblem {
+    Optional<Derivation> derivation = derivation();
+    if (derivation.isEmpty()) {
+      notices.say(Words.of("stale"));
+      return false;
+    }
+    AnswersFile read = AnswersFile.read(file, derivation.get(), wording());
+    answers = Optional.of(file);
+    if (!read.unknown().isEmpty()) {
+      notices.say(Words.of("check.unknown", String.join(", ", read.unknown())));
+    }
+    renew();
+    return true;
+  }
+
+  private Wording wording() {
+    return Wording.in(solution.now().language(), solution.now().ownWords());
+  }
+
+  private Optional<Derivation> derivation() {
+    return Optional.of(worked.now())
+        .filter(Sight::isCurrent)
+        .flatMap(Sight::result)
+        .map(Sight.Result::derivation);
+  }
+
+  private void renew() {
+    if (!inSight || derivation().isEmpty()) {
+      return;
+    }
+    now = answers.flatMap(this::marked);
+    listeners.forEach(listener -> listener.accept(now));
+  }
+
+  private Optional<Checked> marked(CaseFile file) {
+    Solution current = solution.now();
+    Derivation derivation = derivation().orElseThrow();
+    try {
+      AnswersFile read = AnswersFile.read(file, derivation, wording());
+      Set<LineId> wanted = new HashSet<>(read.lines());
+      List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
+      Marker marker = Marker.of(current, derivation, inOrder);
+      List<SheetMarks> sheets = new ArrayList<>();
+      read.rows().forEach(row -> sheets.add(marker.mark(row.student(), row.answers())));
+      return Optional.of(
+          new Checked(
+              read.name(),
+              new ClassMarks(inOrder, sheets),
+              worked.now().whole().orElseThrow(),
+              new SlipTexts(current, derivation)));
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return Optional.empty();
+    }
+  }
+}

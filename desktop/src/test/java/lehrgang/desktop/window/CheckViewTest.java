@@ -1,0 +1,229 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.math.BigDecimal;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.input.KeyCode;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// The answers of a class in the window.
+class CheckViewTest {
+  private static final Path GROUP = Path.of("../demo/group-17.csv");
+
+  @TempDir private Path folder;
+
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  private void drop(Path file) {
+    FxTurn.run(() -> driver.window().faces().files().open(file));
+  }
+
+  @SuppressWarnings("unchecked")
+  private ListView<SheetMarks> students() {
+    return (ListView<SheetMarks>) driver.find("check-students");
+  }
+
+  private List<String> names() {
+    ListView<SheetMarks> list = students();
+    return FxTurn.call(() -> list.getItems().stream().map(SheetMarks::student).toList());
+  }
+
+  private String chosen() {
+    return ((Label) driver.find("check-student-title")).getText();
+  }
+
+  private void choose(String student) {
+    ListView<SheetMarks> list = students();
+    FxTurn.run(
+        () ->
+            list.getSelectionModel()
+                .select(
+                    list.getItems().stream()
+                        .filter(sheet -> sheet.student().equals(student))
+                        .findFirst()
+                        .orElseThrow()));
+  }
+
+  private SheetMarks marks(String student) {
+    return FxTurn.call(
+        () -> driver.desk().checking().now().orElseThrow().marks().sheet(student).orElseThrow());
+  }
+
+  @Test
+  void droppedAnswersShowWhoLostWhichStepByWhichSlip() {
+    drop(GROUP);
+    assertThat(driver.isShown("62 students")).isTrue();
+    assertThat(driver.isShown("answers from group-17.csv")).isTrue();
+    assertThat(driver.isShown("20.2 of 23")).isTrue();
+    assertThat(names()).hasSize(62);
+    choose("17-226");
+    assertThat(chosen()).isEqualTo("Student 17-226");
+    assertThat(driver.isShown("One slip, carried through: 22 of 23.")).isTrue();
+    assertThat(driver.isShown("You took 1 off the number of cells.")).isTrue();
+    assertThat(driver.isShown("crit, p, H₀: right from the student’s own numbers")).isTrue();
+    assertThat(driver.isShown("Expected count: all 9 right")).isTrue();
+    driver.pressLabelled("Expected count: all 9 right");
+    assertThat(driver.isShown("Gorge path, Autumn")).isTrue();
+  }
+
+  @Test
+  void aSlipShowsWhoMadeItAndAgainEveryone() {
+    drop(GROUP);
+    driver.press("slip-df-cells-less-one");
+    assertThat(names()).hasSize(6).contains("17-226");
+    driver.press("slip-decision-turned-round");
+    assertThat(names()).hasSize(3);
+    driver.press("slip-decision-turned-round");
+    assertThat(names()).hasSize(62);
+  }
+
+  @Test
+  void theClassIsSortedByCreditAndByName() {
+    drop(GROUP);
+    driver.press("check-sort-credit");
+    List<String> byCredit = names();
+    assertThat(marks(byCredit.getFirst()).credit()).isLessThan(marks(byCredit.getLast()).credit());
+    driver.press("check-sort-student");
+    assertThat(names()).isSorted();
+  }
+
+  /// A decision of the instructor's changes the credit at once, is undone like anything else, and
+  /// is saved with the solution.
+  @Test
+  void anAnswerIsDecidedByHand() throws Exception {
+    drop(GROUP);
+    choose("17-226");
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
+    MenuButton ruling = (MenuButton) driver.find("ruling-df");
+    FxTurn.run(() -> ruling.getItems().get(1).fire());
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("22.5");
+    Path file = folder.resolve("marked.lehrgang");
+    FxTurn.run(() -> driver.window().faces().files().save(file));
+    assertThat(SolutionFile.load(file).solution().marking().ruling("17-226", "df"))
+        .hasValueSatisfying(
+            decided -> assertThat(decided.points()).contains(new BigDecimal("0.5")));
+    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
+    assertThat(driver.solution().marking().rulings()).isEmpty();
+    driver.retype("check-remark", KeyCode.O, KeyCode.K);
+    assertThat(driver.solution().marking().remarks()).containsEntry("17-226", "ok");
+    choose("17-230");
+    driver.retype("check-remark", KeyCode.N, KeyCode.O);
+    assertThat(driver.solution().marking().remarks())
+        .containsEntry("17-226", "ok")
+        .containsEntry("17-230", "no");
+  }
+
+  @Test
+  void keysGoFromStudentToStudentAndBackToThePage() {
+    drop(GROUP);
+    String first = chosen();
+    driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
+    String second = chosen();
+    assertThat(second).isNotEqualTo(first);
+    driver.shortcut(KeyCode.ALT, KeyCode.UP);
+    assertThat(chosen()).isEqualTo(first);
+    driver.type(KeyCode.ESCAPE);
+    assertThat(driver.isShown("62 students")).isFalse();
+    driver.press("check");
+    assertThat(driver.isShown("62 students")).isTrue();
+  }
+
+  /// What a screen reader says of a student: what was lost, and how.
+  @Test
+  void aRowIsReadOut() {
+    drop(GROUP);
+    driver.press("slip-df-cells-less-one");
+    ListView<SheetMarks> list = students();
+    List<String> said =
+        FxTurn.call(
+            () -> list.lookupAll(".marks-row").stream().map(Node::getAccessibleText).toList());
+    assertThat(said)
+        .contains(
+            "17-226, credit 22 / 23. Degrees of freedom, wrote 8, slip, number of cells less one");
+  }
+
+  @Test
+  void answersArePastedAndMarksWritten() throws Exception {
+    driver.press("check");
+    assertThat(driver.isShown("No answers yet")).isTrue();
+    driver.putOnClipboard("student\tX2\tdf\tshoe\nAda\t14.10\t4\t38\nBo\t14.10\t9\t44\n");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(driver.isShown("2 students")).isTrue();
+    assertThat(driver.isShown("no such line: shoe")).isTrue();
+    Path marks = folder.resolve("marks.csv");
+    FxTurn.run(
+        () ->
+            driver
+                .window()
+                .faces()
+                .files()
+                .checks()
+                .save(marks, driver.desk().checking().now().orElseThrow().marks()));
+    assertThat(marks)
+        .hasContent(
+            "student,credit,of,X2,X2 verdict,X2 slip,df,df verdict,df slip\n"
+                + "Ada,2,2,14.10,right,,4,right,\nBo,1,2,14.10,right,,9,slip,df-cells\n");
+    assertThat(driver.isShown("Marks of 2 students were written to marks.csv")).isTrue();
+  }
+
+  /// The empty table asks for what the worksheet asks for.
+  @Test
+  void anEmptyTableComesBackFilledIn() throws Exception {
+    Path table = folder.resolve("answers.csv");
+    FxTurn.run(() -> driver.window().faces().files().checks().template(table));
+    String head = Files.readString(table);
+    assertThat(head).startsWith("student;E[").contains(";X2;df;").endsWith(";decision\n");
+    Files.writeString(table, head + "Ada" + ";".repeat(head.split(";").length - 1) + "\n");
+    drop(table);
+    assertThat(driver.isShown("1 students")).isTrue();
+    assertThat(marks("Ada").credit()).isZero();
+  }
+
+  @Test
+  void whatIsWrongWithAnswersIsSaidAndTheClassStays() throws Exception {
+    drop(GROUP);
+    Path twice = Files.writeString(folder.resolve("twice.csv"), "student;df\na;4\na;4\n");
+    drop(twice);
+    assertThat(driver.isShown("twice.csv has the student “a” twice, in line 2 and in line 3"))
+        .isTrue();
+    assertThat(driver.isShown("62 students")).isTrue();
+    Path table = Files.writeString(folder.resolve("t.csv"), "route,sunny\nLake,4\nGorge,3\n");
+    drop(table);
+    assertThat(driver.isShown("62 students")).isFalse();
+  }
+
+  /// A changed count changes what is right.
+  @Test
+  void theClassIsMarkedAnewWhenTheSolutionChanges() {
+    drop(GROUP);
+    driver.type(KeyCode.ESCAPE);
+    driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT5);
+    driver.press("check");
+    assertThat(marks("17-204").credit()).isLessThan(marks("17-204").of());
+  }
+}
