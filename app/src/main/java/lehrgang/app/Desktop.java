@@ -102,6 +102,10 @@ final class Desktop {
         Files.writeString(
             folder.resolve(name + ".json"), DerivationJson.of(solution, derivation, List.of()));
       }
+      MarkCommand.write(
+          SolutionFile.demo().solution(),
+          DemoCourse.answers(folder),
+          folder.resolve("group-17-marks.csv"));
       DemoPictures.write(folder);
     } catch (IOException e) {
       throw new Complaint(folder + " could not be written: check that the folder is yours.");

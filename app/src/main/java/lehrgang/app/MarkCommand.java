@@ -2,19 +2,9 @@ package lehrgang.app;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.Callable;
-import lehrgang.core.derivation.Derivation;
-import lehrgang.core.marking.Marker;
-import lehrgang.core.marking.SheetMarks;
-import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.solution.Solution;
-import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.WholeFile;
-import lehrgang.documents.marks.AnswersFile;
-import lehrgang.documents.marks.MarksFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -30,8 +20,6 @@ import picocli.CommandLine.Spec;
             + " follows from the student's own numbers.",
     mixinStandardHelpOptions = true)
 final class MarkCommand implements Callable<Integer> {
-  private static final int WORTH_TELLING = 2000;
-
   @Spec private CommandSpec spec;
 
   @Parameters(index = "0", paramLabel = "FILE", description = "The solution, a .lehrgang file.")
@@ -58,55 +46,20 @@ final class MarkCommand implements Callable<Integer> {
   @Override
   public Integer call() {
     try {
-      Solution solution = SolutionFile.load(file).solution();
       PrintWriter err = spec.commandLine().getErr();
-      Derivation derivation = Deriving.derive(solution, err);
-      AnswersFile given =
-          AnswersFile.read(
-              answers, derivation, Wording.in(solution.language(), solution.ownWords()));
-      if (!given.unknown().isEmpty()) {
-        err.println(
-            "Left alone: %s, for the solution has no such line."
-                .formatted(Complaint.list(quoted(given.unknown()), "and")));
-      }
-      write(solution, derivation, given, marks(solution, derivation, given, err));
+      new Marking(SolutionFile.load(file).solution(), answers, err).write(out, json);
       return 0;
     } catch (FileProblem e) {
       throw new Complaint(e.getMessage());
     }
   }
 
-  private static List<String> quoted(List<String> names) {
-    return names.stream().map(name -> "“" + name + "”").toList();
-  }
-
-  private static List<SheetMarks> marks(
-      Solution solution, Derivation derivation, AnswersFile given, PrintWriter err) {
-    Marker marker = Marker.of(solution, derivation, given.lines());
-    List<SheetMarks> marks = new ArrayList<>();
-    for (AnswersFile.Row row : given.rows()) {
-      marks.add(marker.mark(row.student(), row.answers()));
-      if (marks.size() % WORTH_TELLING == 0) {
-        err.println("Marked %d of %d.".formatted(marks.size(), given.rows().size()));
-      }
-    }
-    return marks;
-  }
-
-  private void write(
-      Solution solution, Derivation derivation, AnswersFile given, List<SheetMarks> marks) {
-    String text =
-        json
-            ? MarksFile.json(
-                solution.question().title(),
-                solution.procedure(),
-                marks,
-                new SlipTexts(solution, derivation))
-            : MarksFile.csv(given.lines(), marks);
+  /// Marks answers and writes the table.
+  static void write(Solution solution, Path answers, Path out) {
     try {
-      WholeFile.write(out, text);
+      new Marking(solution, answers, new PrintWriter(System.err, true)).write(out, false);
     } catch (FileProblem e) {
-      throw new Failure(e.getMessage());
+      throw new Complaint(e.getMessage());
     }
   }
 }

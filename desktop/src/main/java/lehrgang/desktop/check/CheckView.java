@@ -60,6 +60,12 @@ public final class CheckView extends BorderPane {
 
     /// Asks for a file and writes a table for answers to it.
     void template();
+
+    /// Whether there is a class to look at that answered the open solution.
+    boolean hasExample();
+
+    /// Takes the answers of that class.
+    void example();
   }
 
   public CheckView(Desk desk, Use use) {
@@ -236,6 +242,9 @@ public final class CheckView extends BorderPane {
     Node paste = Icons.tool("fth-clipboard", "check.paste", use::paste);
     Node template = Icons.tool("fth-download", "check.template", use::template);
     HBox ways = new HBox(open, paste, template);
+    if (use.hasExample()) {
+      ways.getChildren().add(Icons.tool("fth-users", "check.example", use::example));
+    }
     ways.getStyleClass().add(Style.CHECK_WAYS);
     VBox box = new VBox(head, say, ways);
     box.getStyleClass().add(Style.CHECK_NOTHING);

@@ -1,5 +1,8 @@
 package lehrgang.desktop.window;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +12,7 @@ import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
 import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Sight;
@@ -18,6 +22,7 @@ import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.MarksFile;
+import lehrgang.documents.solutionfile.DemoCourse;
 
 /// Answers in, marks out.
 final class CheckActions {
@@ -61,12 +66,31 @@ final class CheckActions {
       }
 
       @Override
+      public boolean hasExample() {
+        return desk.solution().now().table().equals(demo().table());
+      }
+
+      @Override
+      public void example() {
+        try {
+          CheckActions.this.open(DemoCourse.answers(Files.createTempDirectory("lehrgang-demo")));
+        } catch (IOException e) {
+          throw new UncheckedIOException(e);
+        }
+      }
+
+      @Override
       public void template() {
         dialogs
             .toSave(dialogs.nameOfSolution() + "-answers", Sort.of("file.csv", ".csv"))
             .ifPresent(CheckActions.this::template);
       }
     };
+  }
+
+  /// The solution that the example class answered.
+  private static Solution demo() {
+    return DemoCourse.open(DemoCourse.names().getFirst()).solution();
   }
 
   void open(Path path) {

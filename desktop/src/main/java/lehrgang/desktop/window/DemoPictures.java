@@ -28,6 +28,9 @@ import lehrgang.documents.solutionfile.SolutionFile;
 public final class DemoPictures {
   private static final long PAUSE = 30;
 
+  /// How far down the class the student stands who is shown.
+  private static final int STUDENTS_ON = 7;
+
   private final Path folder;
   private final MainWindow window;
   private final List<Path> written = new ArrayList<>();
@@ -108,6 +111,7 @@ public final class DemoPictures {
     FxTurn.run(() -> pick("count-columns", "gate"));
     FxTurn.run(() -> ((ButtonBase) lookup("group-classes")).fire());
     save("records");
+    check();
     FxTurn.run(() -> window.faces().showStart());
     save("start");
     FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open("route-and-season")));
@@ -118,6 +122,18 @@ public final class DemoPictures {
     FxTurn.run(() -> window.faces().showHandOut());
     paintPages();
     save("hand-out");
+  }
+
+  /// A class, and one student who made a slip.
+  private void check() throws IOException {
+    Path answers = DemoCourse.answers(Files.createTempDirectory("lehrgang-demo"));
+    FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open("route-and-season")));
+    FxTurn.run(() -> window.faces().showWrite());
+    FxTurn.run(() -> window.faces().files().open(answers));
+    for (int next = 0; next < STUDENTS_ON; next++) {
+      FxTurn.run(() -> ((ButtonBase) lookup("check-next")).fire());
+    }
+    save("check");
   }
 
   /// The decision rule first, and one of its sentences being rewritten.

@@ -217,6 +217,14 @@ class CheckViewTest {
     assertThat(driver.isShown("62 students")).isFalse();
   }
 
+  /// The first solution of the course has a class to try it with; others have none.
+  @Test
+  void theDemoHasAClassToLookAt() {
+    driver.press("check");
+    driver.press("check-example");
+    assertThat(driver.isShown("answers from group-17.csv")).isTrue();
+  }
+
   /// A changed count changes what is right.
   @Test
   void theClassIsMarkedAnewWhenTheSolutionChanges() {

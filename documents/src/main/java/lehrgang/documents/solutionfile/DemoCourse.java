@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
-import java.util.Objects;
 import lehrgang.documents.file.FileProblem;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
@@ -48,9 +47,21 @@ public final class DemoCourse {
   /// @return the file
   /// @throws IOException if the folder cannot be written to
   public static Path register(Path folder) throws IOException {
-    Path file = folder.resolve("register.csv");
-    try (var in = DemoCourse.class.getResourceAsStream("/lehrgang/documents/demo/register.csv")) {
-      Files.copy(Objects.requireNonNull(in), file, StandardCopyOption.REPLACE_EXISTING);
+    return copy("register.csv", folder);
+  }
+
+  /// Writes the answers of a group to the first solution, as they came.
+  ///
+  /// @return the file
+  /// @throws IOException if the folder cannot be written to
+  public static Path answers(Path folder) throws IOException {
+    return copy("group-17.csv", folder);
+  }
+
+  private static Path copy(String name, Path folder) throws IOException {
+    Path file = folder.resolve(name);
+    try (InputStream in = stream(name)) {
+      Files.copy(in, file, StandardCopyOption.REPLACE_EXISTING);
     }
     return file;
   }

@@ -1,0 +1,74 @@
+package lehrgang.app;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.marking.Marker;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.marks.AnswersFile;
+import lehrgang.documents.marks.MarksFile;
+
+/// Marks the answers in a file.
+final class Marking {
+  private static final int WORTH_TELLING = 2000;
+
+  private final Solution solution;
+  private final Derivation derivation;
+  private final AnswersFile answers;
+  private final PrintWriter err;
+
+  /// @param err is told which columns are left alone, and how far long work is
+  /// @throws FileProblem if the answers cannot be read
+  Marking(Solution solution, Path answers, PrintWriter err) throws FileProblem {
+    this.solution = solution;
+    this.derivation = Deriving.derive(solution, err);
+    this.answers =
+        AnswersFile.read(answers, derivation, Wording.in(solution.language(), solution.ownWords()));
+    this.err = err;
+    List<String> unknown = this.answers.unknown().stream().map(name -> "“" + name + "”").toList();
+    if (!unknown.isEmpty()) {
+      err.println(
+          "Left alone: %s, for the solution has no such line."
+              .formatted(Complaint.list(unknown, "and")));
+    }
+  }
+
+  private List<SheetMarks> marks() {
+    Marker marker = Marker.of(solution, derivation, answers.lines());
+    List<SheetMarks> marks = new ArrayList<>();
+    for (AnswersFile.Row row : answers.rows()) {
+      marks.add(marker.mark(row.student(), row.answers()));
+      if (marks.size() % WORTH_TELLING == 0) {
+        err.println("Marked %d of %d.".formatted(marks.size(), answers.rows().size()));
+      }
+    }
+    return marks;
+  }
+
+  /// Writes the marks.
+  ///
+  /// @param json whether as a document, else as a table
+  /// @throws Failure if they cannot be written
+  void write(Path out, boolean json) {
+    String text =
+        json
+            ? MarksFile.json(
+                solution.question().title(),
+                solution.procedure(),
+                marks(),
+                new SlipTexts(solution, derivation))
+            : MarksFile.csv(answers.lines(), marks());
+    try {
+      WholeFile.write(out, text);
+    } catch (FileProblem e) {
+      throw new Failure(e.getMessage());
+    }
+  }
+}
