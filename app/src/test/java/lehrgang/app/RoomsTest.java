@@ -74,6 +74,7 @@ class RoomsTest {
     know(rooms, "documents.report", core);
     know(rooms, "documents.table", core + " documents.report");
     know(rooms, "documents.cases", onFiles + " documents.table");
+    know(rooms, "documents.marks", onFiles + " documents.table documents.cases");
     know(rooms, "documents.look", "");
     know(rooms, "documents.typeset", core + " documents.look");
     know(rooms, "documents.figure", onFiles + " documents.look");
@@ -92,6 +93,7 @@ class RoomsTest {
     String documents =
         onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
+            + " documents.marks"
             + " documents.look documents.typeset documents.figure documents.paper"
             + forms
             + " documents.handout";
@@ -101,6 +103,7 @@ class RoomsTest {
     know(rooms, "desktop.page", aView);
     know(rooms, "desktop.start", aView);
     know(rooms, "desktop.handout", aView);
+    know(rooms, "desktop.check", aView);
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
     know(rooms, "desktop.write.table", aView + " desktop.page");
@@ -108,7 +111,9 @@ class RoomsTest {
     know(
         rooms,
         "desktop.window",
-        aView + " desktop.page desktop.start desktop.records desktop.write desktop.handout");
+        aView
+            + " desktop.page desktop.start desktop.records desktop.write desktop.handout"
+            + " desktop.check");
     know(rooms, "app", documents + " desktop.window");
     return rooms;
   }

@@ -36,8 +36,8 @@ final class Judge {
   /// @param written the lines for which a number stands on the sheet
   Found judge(Target target, Answer answer, OwnNumbers own, Set<LineId> written) {
     return switch (answer) {
-      case Answer.Blank _ -> Found.of(Verdict.BLANK);
-      case Answer.Unreadable _ -> Found.of(Verdict.UNREADABLE);
+      case Answer.Blank _ -> Found.of(Judgement.BLANK);
+      case Answer.Unreadable _ -> Found.of(Judgement.UNREADABLE);
       case Answer.Number number -> new OfNumber(target, number, own).found(written);
       case Answer.Below below -> below(target, below, own);
       case Answer.Said said -> said(target, said, own);
@@ -47,17 +47,17 @@ final class Judge {
   private Found below(Target target, Answer.Below below, OwnNumbers own) {
     if (target.exact().map(Bounds::of).filter(v -> Target.agrees(below, v)).isPresent()) {
       boolean tells = below.bound() <= Math.pow(10, -target.digits());
-      return Found.of(tells ? Verdict.RIGHT : Verdict.TOO_COARSE);
+      return Found.of(tells ? Judgement.RIGHT : Judgement.TOO_COARSE);
     }
     return follows(target, below, own, List.of(target.line().formula()));
   }
 
   private Found said(Target target, Answer.Said said, OwnNumbers own) {
     if (target.exact().filter(value -> value > 0.5 == said.yes()).isPresent()) {
-      return Found.of(Verdict.RIGHT);
+      return Found.of(Judgement.RIGHT);
     }
     if (target.exact().isPresent() && Target.agrees(said, target.within())) {
-      return Found.of(Verdict.RIGHT_ROUNDED);
+      return Found.of(Judgement.RIGHT_ROUNDED);
     }
     return follows(target, said, own, routes(target));
   }
@@ -79,7 +79,7 @@ final class Judge {
             .flatMap(route -> own.of(target.line(), route).stream())
             .anyMatch(range -> Target.agrees(answer, range));
     if (follows) {
-      return Found.of(Verdict.FOLLOW_THROUGH);
+      return Found.of(Judgement.FOLLOW_THROUGH);
     }
     Set<String> fitting = new LinkedHashSet<>();
     here(target, answer, own, (slip, _) -> fitting.add(slip));
@@ -124,26 +124,26 @@ final class Judge {
       }
       double exact = target.exact().get();
       if (Target.agrees(number, exact)) {
-        return Found.of(fine(Verdict.RIGHT), behind(target.within()).hull(Bounds.of(exact)));
+        return Found.of(fine(Judgement.RIGHT), behind(target.within()).hull(Bounds.of(exact)));
       }
       if (Target.agrees(number, target.within())) {
-        return Found.of(fine(Verdict.RIGHT_ROUNDED), behind(target.within()));
+        return Found.of(fine(Judgement.RIGHT_ROUNDED), behind(target.within()));
       }
       Optional<Bounds> follows = own.of(target.line(), target.line().formula());
       return follows.filter(range -> Target.agrees(number, range)).isPresent()
-          ? Found.of(fine(Verdict.FOLLOW_THROUGH), behind(follows.get()))
+          ? Found.of(fine(Judgement.FOLLOW_THROUGH), behind(follows.get()))
           : slip(written, follows);
     }
 
-    private Verdict fine(Verdict verdict) {
-      return target.isFine(number) ? verdict : Verdict.TOO_COARSE;
+    private Judgement fine(Judgement verdict) {
+      return target.isFine(number) ? verdict : Judgement.TOO_COARSE;
     }
 
     /// A number whose meaning is not known: what is written, and what may have stood behind it.
     private Found wrong() {
       boolean whole = !target.line().kind().mayBeRounded();
       double asWritten = Math.min(number.half(), 0.5 * Math.pow(10, -target.digits()));
-      return Found.of(Verdict.WRONG, Bounds.of(number.value()).widened(whole ? 0 : asWritten));
+      return Found.of(Judgement.WRONG, Bounds.of(number.value()).widened(whole ? 0 : asWritten));
     }
 
     /// The part of a range that is written as the answer is, and the answer itself.
@@ -169,7 +169,10 @@ final class Judge {
       return fitting.isEmpty()
           ? wrong()
           : new Found(
-              Verdict.SLIP, fitting.keySet(), here, fitting.values().stream().reduce(Bounds::hull));
+              Judgement.SLIP,
+              fitting.keySet(),
+              here,
+              fitting.values().stream().reduce(Bounds::hull));
     }
 
     private Optional<String> typing(Optional<Bounds> follows) {

@@ -14,7 +14,7 @@ import lehrgang.core.expr.LineId;
 public record Mark(
     LineId line,
     Answer answer,
-    Verdict verdict,
+    Judgement verdict,
     List<String> slips,
     BigDecimal points,
     BigDecimal of,

@@ -169,14 +169,14 @@ public final class Marker {
   private Mark mark(String student, LineId line, Answer answer, Found found, Naming naming) {
     Optional<MarkingRules.Ruling> ruling = rules.ruling(student, line.toString());
     List<String> named =
-        found.verdict() == Verdict.SLIP ? naming.slips(line, found) : List.<String>of();
-    boolean coincidence = found.verdict() == Verdict.SLIP && named.isEmpty();
-    Verdict verdict =
+        found.verdict() == Judgement.SLIP ? naming.slips(line, found) : List.<String>of();
+    boolean coincidence = found.verdict() == Judgement.SLIP && named.isEmpty();
+    Judgement verdict =
         ruling
             .flatMap(MarkingRules.Ruling::verdict)
-            .flatMap(Verdict::ofKey)
-            .orElse(coincidence ? Verdict.WRONG : found.verdict());
-    List<String> slips = verdict == Verdict.SLIP ? named : List.<String>of();
+            .flatMap(Judgement::ofKey)
+            .orElse(coincidence ? Judgement.WRONG : found.verdict());
+    List<String> slips = verdict == Judgement.SLIP ? named : List.<String>of();
     BigDecimal of = rules.pointsOf(line.toString());
     BigDecimal points =
         ruling
@@ -185,7 +185,7 @@ public final class Marker {
     return new Mark(line, answer, verdict, slips, points, of, ruling.isPresent());
   }
 
-  private BigDecimal share(Verdict verdict, List<String> slips) {
+  private BigDecimal share(Judgement verdict, List<String> slips) {
     return switch (verdict) {
       case RIGHT, RIGHT_ROUNDED, FOLLOW_THROUGH -> BigDecimal.ONE;
       case TOO_COARSE -> rules.coarse();

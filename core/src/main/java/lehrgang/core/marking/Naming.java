@@ -21,7 +21,7 @@ final class Naming {
   Naming(Map<LineId, Found> found) {
     found.forEach(
         (line, one) -> {
-          if (one.verdict() == Verdict.SLIP || one.verdict() == Verdict.WRONG) {
+          if (one.verdict() == Judgement.SLIP || one.verdict() == Judgement.WRONG) {
             failing.merge(line.name(), 1, Integer::sum);
             for (String slip : one.candidates()) {
               explained.merge(slip, 1, Integer::sum);

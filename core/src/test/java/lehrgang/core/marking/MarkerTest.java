@@ -81,7 +81,7 @@ class MarkerTest {
         boolean right =
             sheet.slipped().stream()
                 .map(line -> marks.mark(LineId.parse(line).orElseThrow()).orElseThrow())
-                .allMatch(mark -> mark.verdict() == Verdict.SLIP && mark.slips().contains(slip));
+                .allMatch(mark -> mark.verdict() == Judgement.SLIP && mark.slips().contains(slip));
         boolean follows =
             marks.marks().stream()
                 .filter(mark -> !posed.problem().touches(slip, mark.line().toString()))
@@ -118,7 +118,7 @@ class MarkerTest {
   private static String brief(SheetMarks marks) {
     StringBuilder brief = new StringBuilder();
     for (Mark mark : marks.marks()) {
-      if (mark.verdict() != Verdict.RIGHT) {
+      if (mark.verdict() != Judgement.RIGHT) {
         brief
             .append(mark.line())
             .append('=')

@@ -154,7 +154,7 @@ class SlipsTest {
   void aSlipIsNamedAndSaid(String name, String line, String written, String slip, String sentence) {
     Solution solution = solution(name);
     Mark mark = mark(solution, line, written);
-    assertThat(mark.verdict()).isEqualTo(Verdict.SLIP);
+    assertThat(mark.verdict()).isEqualTo(Judgement.SLIP);
     assertThat(mark.slips()).contains(slip);
     assertThat(mark.points()).isZero();
     SlipTexts texts = new SlipTexts(solution, ReferenceCases.derive(solution));

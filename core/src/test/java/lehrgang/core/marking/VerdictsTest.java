@@ -133,7 +133,7 @@ class VerdictsTest {
       answers.add("K[%d,%d]=%s".formatted(k / 3 + 1, k % 3 + 1, written[k]));
     }
     SheetMarks marks = marks(REGISTER, answers.toArray(String[]::new));
-    assertThat(marks.marks()).noneMatch(mark -> mark.verdict() == Verdict.SLIP);
+    assertThat(marks.marks()).noneMatch(mark -> mark.verdict() == Judgement.SLIP);
   }
 
   @Test

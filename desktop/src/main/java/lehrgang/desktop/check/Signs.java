@@ -1,15 +1,15 @@
 package lehrgang.desktop.check;
 
 import java.util.Locale;
+import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
-import lehrgang.core.marking.Verdict;
 import lehrgang.desktop.kit.Words;
 
 /// What a verdict looks like and sounds like.
 final class Signs {
   private Signs() {}
 
-  static String sign(Verdict verdict) {
+  static String sign(Judgement verdict) {
     return switch (verdict) {
       case RIGHT, RIGHT_ROUNDED -> "✓";
       case TOO_COARSE -> "≈";
@@ -22,7 +22,7 @@ final class Signs {
   }
 
   /// The style class of a verdict's colour.
-  static String style(Verdict verdict) {
+  static String style(Judgement verdict) {
     return switch (verdict) {
       case RIGHT, RIGHT_ROUNDED, TOO_COARSE -> "mark-right";
       case FOLLOW_THROUGH -> "mark-follows";
@@ -31,7 +31,7 @@ final class Signs {
     };
   }
 
-  static String name(Verdict verdict) {
+  static String name(Judgement verdict) {
     return Words.of("verdict." + verdict.key().toLowerCase(Locale.ROOT));
   }
 

@@ -18,9 +18,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.core.marking.Verdict;
 import lehrgang.core.solution.MarkingRules.Ruling;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.OpenSolution;
@@ -122,7 +122,7 @@ final class StudentPanel extends ScrollPane {
     families(sheet).forEach(family -> add(checked, sheet, family));
     List<String> followed =
         sheet.marks().stream()
-            .filter(mark -> mark.verdict() == Verdict.FOLLOW_THROUGH)
+            .filter(mark -> mark.verdict() == Judgement.FOLLOW_THROUGH)
             .map(mark -> MarksTable.symbol(checked, mark.line()))
             .toList();
     if (!followed.isEmpty()) {
@@ -156,8 +156,8 @@ final class StudentPanel extends ScrollPane {
             .allMatch(
                 mark ->
                     !mark.ruled()
-                        && (mark.verdict() == Verdict.RIGHT
-                            || mark.verdict() == Verdict.RIGHT_ROUNDED));
+                        && (mark.verdict() == Judgement.RIGHT
+                            || mark.verdict() == Judgement.RIGHT_ROUNDED));
     if (!allRight || family.size() < FEW) {
       family.forEach(mark -> add(checked, sheet, mark, lines.getChildren().size()));
       return;
@@ -204,7 +204,7 @@ final class StudentPanel extends ScrollPane {
 
   private static String summary(SheetMarks sheet) {
     long slips = sheet.marks().stream().flatMap(mark -> mark.slips().stream()).distinct().count();
-    long wrong = sheet.marks().stream().filter(mark -> mark.verdict() == Verdict.WRONG).count();
+    long wrong = sheet.marks().stream().filter(mark -> mark.verdict() == Judgement.WRONG).count();
     boolean whole = sheet.credit().compareTo(sheet.of()) == 0;
     String key =
         whole

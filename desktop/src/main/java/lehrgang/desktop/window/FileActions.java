@@ -20,10 +20,10 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.solutionfile.PictureFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
 

@@ -15,8 +15,8 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.solutionfile.PictureFile;
 import lehrgang.documents.table.TableExport;
 import lehrgang.documents.table.TableExport.Digits;
 

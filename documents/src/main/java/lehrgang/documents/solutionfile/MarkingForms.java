@@ -7,7 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import lehrgang.core.marking.Verdict;
+import lehrgang.core.marking.Judgement;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.MarkingRules;
@@ -72,7 +72,7 @@ final class MarkingForms {
   }
 
   private Ruling ruling(RulingText text) throws FileProblem {
-    if (!text.verdict().isEmpty() && Verdict.ofKey(text.verdict()).isEmpty()) {
+    if (!text.verdict().isEmpty() && Judgement.ofKey(text.verdict()).isEmpty()) {
       throw problem("verdict", text.verdict(), "use right, wrong or another verdict");
     }
     return new Ruling(

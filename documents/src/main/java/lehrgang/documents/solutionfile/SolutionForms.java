@@ -25,7 +25,6 @@ import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.file.PictureFile;
 import lehrgang.documents.solutionfile.SolutionText.ChoicesText;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
 import lehrgang.documents.solutionfile.SolutionText.PictureText;

@@ -15,11 +15,11 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
-import lehrgang.core.marking.Verdict;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.Demo;
@@ -65,7 +65,7 @@ class MarksTest {
     assertThat(df.answer().written()).isEqualTo("8");
     assertThat(df.slips()).containsExactly("df-cells-less-one");
     assertThat(one.marks())
-        .filteredOn(mark -> mark.verdict() == Verdict.FOLLOW_THROUGH)
+        .filteredOn(mark -> mark.verdict() == Judgement.FOLLOW_THROUGH)
         .extracting(mark -> mark.line().toString())
         .containsExactly("crit", "p", "decision");
     assertThat(one.credit()).isEqualByComparingTo("22");
@@ -76,7 +76,8 @@ class MarksTest {
     assertThat(slips).hasSizeGreaterThanOrEqualTo(8).containsEntry("df-cells-less-one", 6L);
     assertThat(marks)
         .filteredOn(
-            sheet -> sheet.marks().stream().filter(m -> m.verdict() == Verdict.WRONG).count() >= 5)
+            sheet ->
+                sheet.marks().stream().filter(m -> m.verdict() == Judgement.WRONG).count() >= 5)
         .as("a cluster that no catalogue knows")
         .hasSize(6);
   }

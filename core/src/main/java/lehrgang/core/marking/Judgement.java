@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /// What becomes of an answer.
-public enum Verdict {
+public enum Judgement {
   /// Nothing was written.
   BLANK("blank"),
   /// What was written is no answer to what was asked.
@@ -24,7 +24,7 @@ public enum Verdict {
 
   private final String key;
 
-  Verdict(String key) {
+  Judgement(String key) {
     this.key = key;
   }
 
@@ -34,7 +34,7 @@ public enum Verdict {
   }
 
   /// The verdict that a key stands for; empty for an unknown one.
-  public static Optional<Verdict> ofKey(String key) {
+  public static Optional<Judgement> ofKey(String key) {
     return Arrays.stream(values()).filter(verdict -> verdict.key.equals(key)).findFirst();
   }
 }

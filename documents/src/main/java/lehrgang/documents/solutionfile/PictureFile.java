@@ -1,4 +1,4 @@
-package lehrgang.documents.file;
+package lehrgang.documents.solutionfile;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -17,6 +17,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.Illustration.Kind;
+import lehrgang.documents.file.FileProblem;
 
 /// Pictures that an instructor brings along.
 public final class PictureFile {
