@@ -141,13 +141,10 @@ enum BoundsArithmetic implements Arithmetic<Bounds> {
     return new Bounds(Math.max(one.low(), other.low()), Math.max(one.high(), other.high()));
   }
 
-  /// Numbers that are the same but for their last digits are equal, as they are in fractions; those
-  /// of the same range are the same number.
+  /// Numbers that are the same but for their last digits are equal, as they are in fractions.
   @Override
   public Bounds atLeast(Bounds left, Bounds right) {
-    boolean same = holds(left.low(), right.low()) && holds(right.low(), left.low());
-    boolean alike = same && holds(left.high(), right.high()) && holds(right.high(), left.high());
-    if (alike || holds(left.low(), right.high())) {
+    if (holds(left.low(), right.high())) {
       return YES;
     }
     return holds(left.high(), right.low()) ? PERHAPS : NO;

@@ -136,10 +136,9 @@ enum IntervalArithmetic implements Arithmetic<Interval> {
     return ValueArithmetic.INSTANCE.larger(one, other);
   }
 
-  /// Numbers of the same range are the same number: whoever rounds one rounds the other alike.
   @Override
   public Interval atLeast(Interval left, Interval right) {
-    if (left.equals(right) || surely(left.low(), right.high())) {
+    if (surely(left.low(), right.high())) {
       return YES;
     }
     return possibly(left.high(), right.low()) ? PERHAPS : NO;

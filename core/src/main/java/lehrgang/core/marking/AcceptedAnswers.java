@@ -3,10 +3,12 @@ package lehrgang.core.marking;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
+import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Reading;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Decimals;
@@ -22,7 +24,7 @@ public final class AcceptedAnswers {
 
   private AcceptedAnswers(Derivation derivation) {
     this.derivation = derivation;
-    this.within = derivation.evaluate(Reading.EXACT.withinRounding(fewest()));
+    this.within = within(derivation, MarkingRules.usual());
   }
 
   /// What is accepted of the answers to a solution.
@@ -37,8 +39,21 @@ public final class AcceptedAnswers {
     return fewest(MarkingRules.usual());
   }
 
+  /// What rounding can give of every line. Which of several numbers is the larger is seen before
+  /// they are rounded: an exact p sums the same outcomes for everyone.
+  static Evaluation within(Derivation derivation, MarkingRules rules) {
+    Map<LineId, Value> conditions = new HashMap<>();
+    for (Line line : derivation.lines().values()) {
+      if (line.kind() == Kind.CONDITION) {
+        derivation.exact().find(line.id()).ifPresent(value -> conditions.put(line.id(), value));
+      }
+    }
+    return derivation.evaluate(
+        Reading.EXACT.withinRounding(fewest(rules)).withNumbersGiven(conditions));
+  }
+
   /// The fewest decimals to which a student may round before going on.
-  static Decimals fewest(MarkingRules rules) {
+  private static Decimals fewest(MarkingRules rules) {
     Map<Kind, Integer> places = new EnumMap<>(Kind.class);
     for (Kind kind : Kind.values()) {
       places.put(kind, rules.fewestOf(kind));

@@ -12,7 +12,6 @@ import java.util.Set;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
-import lehrgang.core.derivation.Reading;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.expr.Result;
 import lehrgang.core.number.Bounds;
@@ -50,8 +49,7 @@ public final class Marker {
     this.asked = List.copyOf(asked);
     Set<LineId> wanted = new HashSet<>(asked);
     this.inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
-    Evaluation within =
-        derivation.evaluate(Reading.EXACT.withinRounding(AcceptedAnswers.fewest(rules)));
+    Evaluation within = AcceptedAnswers.within(derivation, rules);
     Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
     inOrder.forEach(id -> targets.put(id, target(derivation.line(id), within, format)));
     this.bends = new Bends(derivation);
@@ -123,9 +121,20 @@ public final class Marker {
       if (rests) {
         resting.add(line.id());
       } else if (isNear(line)) {
-        fixed.put(line.id(), nobody.result(line.id()));
+        fixed.put(line.id(), fixed(line, nobody));
       }
     }
+  }
+
+  /// Conditions are seen before anything is rounded.
+  private Result<Bounds> fixed(Line line, OwnNumbers nobody) {
+    return line.kind() == Kind.CONDITION
+        ? derivation
+            .exact()
+            .find(line.id())
+            .<Result<Bounds>>map(value -> new Result.Defined<>(Bounds.of(value.asDouble())))
+            .orElseGet(() -> nobody.result(line.id()))
+        : nobody.result(line.id());
   }
 
   /// Whether a line that was asked may rest on a line.

@@ -1,6 +1,7 @@
 package lehrgang.core.solution;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -124,6 +125,13 @@ public record MarkingRules(
     changed.put(student, own);
     changed.values().removeIf(Map::isEmpty);
     return new MarkingRules(points, digits, fewest, coarse, part, this.own, changed, remarks);
+  }
+
+  /// With another slip of the class's own.
+  public MarkingRules withOwnSlip(OwnSlip slip) {
+    List<OwnSlip> changed = new ArrayList<>(own);
+    changed.add(slip);
+    return new MarkingRules(points, digits, fewest, coarse, part, changed, rulings, remarks);
   }
 
   /// With another remark to a student; a blank one is none.

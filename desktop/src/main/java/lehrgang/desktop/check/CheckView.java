@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checking.Checked;
@@ -39,10 +40,13 @@ public final class CheckView extends BorderPane {
   private final Label mean = Labels.label("", Style.CHECK_FIGURE);
   private final FlowPane slips = new FlowPane();
   private final ToggleGroup filter = new ToggleGroup();
-  private final MarksTable table = new MarksTable(this::choose);
+  private final MarksTable table = new MarksTable(this::choose, this::step);
   private final StudentPanel student;
+  private final StepPanel step;
   private final Button save = new Button(Words.of("check.save"));
   private Optional<Checked> shown = Optional.empty();
+  private boolean renewing;
+  private Optional<LineId> stepShown = Optional.empty();
 
   /// What the view needs of the window around it.
   public interface Use {
@@ -72,8 +76,11 @@ public final class CheckView extends BorderPane {
     this.desk = desk;
     this.use = use;
     this.student = new StudentPanel(desk.solution());
-    student.setPrefWidth(PANEL);
-    student.setMinWidth(PANEL);
+    this.step = new StepPanel(desk.solution(), desk.worked());
+    for (Region panel : List.of(student, step)) {
+      panel.setPrefWidth(PANEL);
+      panel.setMinWidth(PANEL);
+    }
     getStyleClass().add(Style.CHECK_VIEW);
     setTop(bar());
     Label rule = new Label(Words.of("check.rule"));
@@ -141,7 +148,12 @@ public final class CheckView extends BorderPane {
       return;
     }
     cards(checked.get());
+    renewing = true;
     table.show(checked.get());
+    renewing = false;
+    stepShown
+        .filter(checked.get().marks().lines()::contains)
+        .ifPresent(line -> step.show(checked.get(), line));
     if (first || getRight() == null) {
       VBox.setVgrow(table, Priority.ALWAYS);
       VBox left = new VBox(cardRow(), slips, table, legend());
@@ -254,6 +266,17 @@ public final class CheckView extends BorderPane {
 
   private void choose(SheetMarks sheet) {
     shown.ifPresent(checked -> student.show(checked, sheet));
+    if (!renewing) {
+      stepShown = Optional.empty();
+      setRight(student);
+    }
+  }
+
+  /// Shows what the class wrote for a line.
+  private void step(LineId line) {
+    stepShown = Optional.of(line);
+    shown.ifPresent(checked -> step.show(checked, line));
+    setRight(step);
   }
 
   /// Whether the view is in front; else nothing is marked anew.

@@ -11,6 +11,7 @@ import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -45,12 +46,16 @@ final class MarksTable extends VBox {
   private final HBox counts = new HBox();
   private final ScrollPane sideways = new ScrollPane();
   private final VBox inside = new VBox(head, counts, list);
+  private final Consumer<LineId> steps;
   private Optional<Checked> shown = Optional.empty();
   private Comparator<SheetMarks> order = Comparator.comparing(SheetMarks::student);
   private Optional<List<String>> only = Optional.empty();
   private double column = NARROWEST;
 
-  MarksTable(Consumer<SheetMarks> chosen) {
+  /// @param chosen takes the student who is chosen
+  /// @param steps  takes the line that is chosen
+  MarksTable(Consumer<SheetMarks> chosen, Consumer<LineId> steps) {
+    this.steps = steps;
     getStyleClass().add(Style.MARKS_TABLE);
     head.getStyleClass().add(Style.MARKS_HEAD);
     counts.getStyleClass().add(Style.MARKS_COUNTS);
@@ -124,9 +129,12 @@ final class MarksTable extends VBox {
         .add(head(Words.of("check.student"), "check-sort-student", STUDENT, () -> sort(byName)));
     counts.getChildren().add(fixed(new Label(Words.of("check.share-right")), STUDENT));
     for (LineId line : checked.marks().lines()) {
-      Label symbol = new Label(symbol(checked, line));
-      symbol.getStyleClass().add(Style.MARKS_SYMBOL);
-      Tooltip.install(symbol, new Tooltip(checked.page().name(line)));
+      Button symbol = new Button(symbol(checked, line));
+      symbol.setId("step-" + line);
+      symbol.getStyleClass().setAll("button", Style.MARKS_SYMBOL);
+      symbol.setTooltip(new Tooltip(checked.page().name(line)));
+      symbol.setAccessibleText(checked.page().name(line) + ", " + Words.of("check.step"));
+      symbol.setOnAction(_ -> steps.accept(line));
       head.getChildren().add(centred(symbol));
       counts.getChildren().add(centred(count(checked.marks(), line)));
     }
@@ -152,7 +160,7 @@ final class MarksTable extends VBox {
     return region;
   }
 
-  private Label centred(Label label) {
+  private <L extends Labeled> L centred(L label) {
     label.setAlignment(Pos.CENTER);
     return fixed(label, column);
   }

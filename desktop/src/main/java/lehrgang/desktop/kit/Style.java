@@ -16,6 +16,7 @@ public final class Style {
   public static final String CHECK_CARD = "check-card";
   public static final String CHECK_CARDS = "check-cards";
   public static final String CHECK_CHIP = "check-chip";
+  public static final String CHECK_CLUSTER = "check-cluster";
   public static final String CHECK_FIGURE = "check-figure";
   public static final String CHECK_FOLLOWED = "check-followed";
   public static final String CHECK_FOOT = "check-foot";
@@ -51,6 +52,7 @@ public final class Style {
   public static final String DIFFERENCE_NAME = "difference-name";
   public static final String DIFFERENCE_USUAL = "difference-usual";
   public static final String DIFFERS = "differs";
+  public static final String DOT_PLOT = "dot-plot";
   public static final String EDITOR = "editor";
   public static final String ENTRY = "entry";
   public static final String ENTRY_HINT = "entry-hint";

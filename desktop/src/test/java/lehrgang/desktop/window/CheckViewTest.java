@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -215,6 +216,30 @@ class CheckViewTest {
     Path table = Files.writeString(folder.resolve("t.csv"), "route,sunny\nLake,4\nGorge,3\n");
     drop(table);
     assertThat(driver.isShown("62 students")).isFalse();
+  }
+
+  /// Answers that lie together are seen, and named as a slip of this class; students who wrote them
+  /// are told so, and it can be undone.
+  @Test
+  void aClusterIsNamedAsASlipOfOnesOwn() {
+    drop(GROUP);
+    driver.press("step-K[1,1]");
+    assertThat(((Label) driver.find("check-step-title")).getText())
+        .isEqualTo("Contribution · Lake loop, Spring");
+    assertThat(driver.isShown("1.037 to 1.04")).isTrue();
+    driver.press("name-1.037");
+    driver.fill("name-slip", "You doubled the root.");
+    driver.type(KeyCode.ENTER);
+    assertThat(driver.solution().marking().own())
+        .singleElement()
+        .satisfies(slip -> assertThat(slip.sentence()).isEqualTo("You doubled the root."));
+    assertThat(driver.isShown("You doubled the root.")).isTrue();
+    choose("17-228");
+    assertThat(driver.isShown("Student 17-228")).isTrue();
+    assertThat(marks("17-228").mark(LineId.of("K", 1, 1)).orElseThrow().slips())
+        .containsExactly("own-1");
+    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(marks("17-228").mark(LineId.of("K", 1, 1)).orElseThrow().slips()).isEmpty();
   }
 
   /// The first solution of the course has a class to try it with; others have none.
