@@ -48,7 +48,8 @@ final class Naming {
   }
 
   private boolean isLikely(LineId line, String slip) {
-    boolean single = line.index().isEmpty() || slip.startsWith(TYPING);
+    boolean single =
+        line.index().isEmpty() || slip.startsWith(TYPING) || Slips.find(slip).isEmpty();
     return single
         || 2 * within.getOrDefault(line.name() + " " + slip, 0) >= failing.get(line.name());
   }

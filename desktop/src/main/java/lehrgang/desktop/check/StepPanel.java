@@ -133,7 +133,7 @@ final class StepPanel extends ScrollPane {
     VBox whole = new VBox(row);
     if (cluster.verdict() == Judgement.WRONG && cluster.students().size() >= FEWEST) {
       Button name = new Button(Words.of("check.name-it"));
-      name.setId("name-" + plain(cluster.low()));
+      name.setId("name-cluster-" + box.getChildren().size());
       name.getStyleClass().add(Style.QUIET);
       name.setOnAction(_ -> whole.getChildren().setAll(row, naming(line, cluster)));
       row.getChildren().add(name);

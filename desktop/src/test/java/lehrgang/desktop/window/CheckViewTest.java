@@ -227,7 +227,7 @@ class CheckViewTest {
     assertThat(((Label) driver.find("check-step-title")).getText())
         .isEqualTo("Contribution · Lake loop, Spring");
     assertThat(driver.isShown("1.037 to 1.04")).isTrue();
-    driver.press("name-1.037");
+    driver.pressLabelled("Name it");
     driver.fill("name-slip", "You doubled the root.");
     driver.type(KeyCode.ENTER);
     assertThat(driver.solution().marking().own())
