@@ -165,6 +165,7 @@ final class Judge {
         typing(follows)
             .or(this::cluster)
             .ifPresent(slip -> fitting.put(slip, Bounds.of(number.value())));
+        here.addAll(fitting.keySet());
       }
       return fitting.isEmpty()
           ? wrong()

@@ -160,7 +160,7 @@ public final class Marker {
       found.put(line, result);
       result.behind().ifPresent(number -> own.put(line, number));
     }
-    Naming naming = new Naming(found);
+    Map<LineId, Naming.Named> named = Naming.of(found);
     return new SheetMarks(
         student,
         asked.stream()
@@ -170,22 +170,18 @@ public final class Marker {
                         student,
                         line,
                         answers.getOrDefault(line, new Answer.Blank()),
-                        found.get(line),
-                        naming))
+                        named.get(line)))
             .toList());
   }
 
-  private Mark mark(String student, LineId line, Answer answer, Found found, Naming naming) {
+  private Mark mark(String student, LineId line, Answer answer, Naming.Named named) {
     Optional<MarkingRules.Ruling> ruling = rules.ruling(student, line.toString());
-    List<String> named =
-        found.verdict() == Judgement.SLIP ? naming.slips(line, found) : List.<String>of();
-    boolean coincidence = found.verdict() == Judgement.SLIP && named.isEmpty();
     Judgement verdict =
         ruling
             .flatMap(MarkingRules.Ruling::verdict)
             .flatMap(Judgement::ofKey)
-            .orElse(coincidence ? Judgement.WRONG : found.verdict());
-    List<String> slips = verdict == Judgement.SLIP ? named : List.<String>of();
+            .orElse(named.verdict());
+    List<String> slips = verdict == Judgement.SLIP ? named.slips() : List.<String>of();
     BigDecimal of = rules.pointsOf(line.toString());
     BigDecimal points =
         ruling

@@ -9,7 +9,7 @@ import lehrgang.core.expr.LineId;
 /// student's answers, then one made in the line itself before one made out of sight, then the one
 /// of the group that is thought of first. Slips of a group that give the same number cannot be told
 /// apart, and are all named. A slip that explains less than half of what is wrong in a table is a
-/// coincidence, and none is named.
+/// coincidence, and none is named, unless the instructor has seen it in this class.
 final class Naming {
   private static final String TYPING = "typing";
 
@@ -18,7 +18,7 @@ final class Naming {
   private final Map<String, Integer> within = new HashMap<>();
 
   /// @param found what was found out about each of a student's answers
-  Naming(Map<LineId, Found> found) {
+  private Naming(Map<LineId, Found> found) {
     found.forEach(
         (line, one) -> {
           if (one.verdict() == Judgement.SLIP || one.verdict() == Judgement.WRONG) {
@@ -31,8 +31,44 @@ final class Naming {
         });
   }
 
+  /// What is said of an answer in the end.
+  record Named(Judgement verdict, List<String> slips) {}
+
+  /// What is said of each of the answers. A slip is charged where it was made, or else where it is
+  /// first seen; what comes of it later follows.
+  ///
+  /// @param found each after those that it rests on
+  static Map<LineId, Named> of(Map<LineId, Found> found) {
+    Naming naming = new Naming(found);
+    Map<LineId, Named> all = new HashMap<>();
+    Map<String, String> charged = new HashMap<>();
+    found.forEach((line, one) -> all.put(line, naming.named(line, one, charged)));
+    return all;
+  }
+
+  private Named named(LineId line, Found found, Map<String, String> charged) {
+    if (found.verdict() != Judgement.SLIP) {
+      return new Named(found.verdict(), List.of());
+    }
+    List<String> slips = slips(line, found);
+    if (slips.isEmpty()) {
+      return new Named(Judgement.WRONG, slips);
+    }
+    boolean follows =
+        slips.stream()
+            .anyMatch(
+                slip ->
+                    !found.here().contains(slip)
+                        && !charged.getOrDefault(slip, line.name()).equals(line.name()));
+    if (follows) {
+      return new Named(Judgement.FOLLOW_THROUGH, List.of());
+    }
+    slips.forEach(slip -> charged.putIfAbsent(slip, line.name()));
+    return new Named(Judgement.SLIP, slips);
+  }
+
   /// The slips that are named for an answer; none where it is merely wrong.
-  List<String> slips(LineId line, Found found) {
+  private List<String> slips(LineId line, Found found) {
     List<String> likely = found.candidates().stream().filter(slip -> isLikely(line, slip)).toList();
     int most = likely.stream().mapToInt(explained::get).max().orElse(0);
     List<String> equal = likely.stream().filter(slip -> explained.get(slip) == most).toList();

@@ -107,11 +107,14 @@ class VerdictsTest {
     assertThat(marks.of()).isEqualByComparingTo("5");
   }
 
-  /// Where df and the statistic are not asked for, the slip shows in the critical value.
+  /// Where df and the statistic are not asked for, the slip shows in the critical value, and costs
+  /// that alone.
   @Test
   void aSlipIsSeenThroughALineThatWasNotAskedFor() {
     SheetMarks marks = marks(REGISTER, "crit=15.507", "p=0.079");
-    assertThat(marks.marks()).allMatch(mark -> mark.slips().contains("df-cells-less-one"));
+    assertThat(marks.marks().getFirst().slips()).contains("df-cells-less-one");
+    assertThat(verdict(marks, "p")).isEqualTo("follow-through");
+    assertThat(marks.credit()).isEqualByComparingTo("1");
     SheetMarks contributions = marks(REGISTER, "X2=14.514");
     assertThat(contributions.marks().getFirst().slips()).contains("contribution-over-observed");
   }
