@@ -228,11 +228,11 @@ public final class CheckView extends BorderPane {
     legend
         .getChildren()
         .addAll(
-            key("✓", "mark-right", "check.legend.right"),
-            key("↷", "mark-follows", "check.legend.follows"),
-            key("×", "mark-lost", "check.legend.slip"),
-            key("?", "mark-lost", "check.legend.wrong"),
-            key("·", "mark-silent", "check.legend.blank"));
+            key("✓", Style.MARK_RIGHT, "check.legend.right"),
+            key("↷", Style.MARK_FOLLOWS, "check.legend.follows"),
+            key("×", Style.MARK_LOST, "check.legend.slip"),
+            key("?", Style.MARK_LOST, "check.legend.wrong"),
+            key("·", Style.MARK_SILENT, "check.legend.blank"));
     return legend;
   }
 

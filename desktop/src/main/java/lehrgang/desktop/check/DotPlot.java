@@ -34,7 +34,6 @@ final class DotPlot extends Pane {
   /// @param accepted the smallest and the largest number that is accepted; empty for none
   /// @param label    the right value as it is printed
   DotPlot(StepAnswers answers, Optional<Double> right, Optional<double[]> accepted, String label) {
-    getStyleClass().add(Style.DOT_PLOT);
     setMinSize(WIDTH, HEIGHT);
     setPrefSize(WIDTH, HEIGHT);
     setMaxSize(WIDTH, HEIGHT);
@@ -48,11 +47,11 @@ final class DotPlot extends Pane {
     low = least - air;
     high = most + air;
     accepted.ifPresent(range -> getChildren().add(band(range[0], range[1])));
-    getChildren().add(line(EDGE, BASE, WIDTH - EDGE, BASE, "dot-axis"));
+    getChildren().add(line(EDGE, BASE, WIDTH - EDGE, BASE, Style.DOT_AXIS));
     right.ifPresent(
         value -> {
-          getChildren().add(line(x(value), 14, x(value), BASE + 6, "dot-right"));
-          getChildren().add(text(label, x(value), BASE + 22, "dot-right-text"));
+          getChildren().add(line(x(value), 14, x(value), BASE + 6, Style.DOT_RIGHT));
+          getChildren().add(text(label, x(value), BASE + 22, Style.DOT_RIGHT_TEXT));
         });
     answers.clusters().forEach(this::dots);
   }
@@ -85,7 +84,7 @@ final class DotPlot extends Pane {
 
   private Node band(double from, double to) {
     Rectangle band = new Rectangle(x(from), 20, Math.max(2, x(to) - x(from)), BASE - 20);
-    band.getStyleClass().add("dot-band");
+    band.getStyleClass().add(Style.DOT_BAND);
     return band;
   }
 
@@ -114,7 +113,7 @@ final class DotPlot extends Pane {
       double aside = (k % columns - (columns - 1) / 2.0) * STEP;
       Circle dot =
           new Circle(x(cluster.middle()) + aside, BASE - RADIUS - 1 - k / columns * STEP, RADIUS);
-      dot.getStyleClass().addAll("dot", Signs.style(cluster.verdict()));
+      dot.getStyleClass().addAll(Style.DOT, Signs.style(cluster.verdict()));
       getChildren().add(dot);
     }
   }

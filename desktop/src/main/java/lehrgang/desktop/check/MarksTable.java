@@ -254,7 +254,7 @@ final class MarksTable extends VBox {
         sign.setText(Signs.sign(mark.verdict()));
         sign.getStyleClass().setAll("label", "mark", Signs.style(mark.verdict()));
         if (mark.ruled()) {
-          sign.getStyleClass().add("mark-ruled");
+          sign.getStyleClass().add(Style.MARK_RULED);
         }
       }
       setAccessibleText(spoken(sheet));

@@ -3,6 +3,7 @@ package lehrgang.desktop.check;
 import java.util.Locale;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
+import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 
 /// What a verdict looks like and sounds like.
@@ -24,10 +25,10 @@ final class Signs {
   /// The style class of a verdict's colour.
   static String style(Judgement verdict) {
     return switch (verdict) {
-      case RIGHT, RIGHT_ROUNDED, TOO_COARSE -> "mark-right";
-      case FOLLOW_THROUGH -> "mark-follows";
-      case SLIP, WRONG -> "mark-lost";
-      case BLANK, UNREADABLE -> "mark-silent";
+      case RIGHT, RIGHT_ROUNDED, TOO_COARSE -> Style.MARK_RIGHT;
+      case FOLLOW_THROUGH -> Style.MARK_FOLLOWS;
+      case SLIP, WRONG -> Style.MARK_LOST;
+      case BLANK, UNREADABLE -> Style.MARK_SILENT;
     };
   }
 

@@ -57,7 +57,6 @@ final class StudentPanel extends ScrollPane {
     remark.setId("check-remark");
     remark.setPromptText(Words.of("check.remark.prompt"));
     remark.setAccessibleText(Words.of("check.remark"));
-    remark.getStyleClass().add(Style.CHECK_REMARK);
     AsTallAsItsText.keep(remark, REMARK_SIZE);
     VBox.setMargin(remark, new Insets(14, 0, 0, 0));
     box.getChildren().addAll(title, summary, heads(), lines, remark);

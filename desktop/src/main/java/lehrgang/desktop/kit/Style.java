@@ -27,7 +27,6 @@ public final class Style {
   public static final String CHECK_LINE = "check-line";
   public static final String CHECK_NOTE = "check-note";
   public static final String CHECK_NOTHING = "check-nothing";
-  public static final String CHECK_REMARK = "check-remark";
   public static final String CHECK_RULING = "check-ruling";
   public static final String CHECK_SLIP = "check-slip";
   public static final String CHECK_SLIPS = "check-slips";
@@ -52,7 +51,11 @@ public final class Style {
   public static final String DIFFERENCE_NAME = "difference-name";
   public static final String DIFFERENCE_USUAL = "difference-usual";
   public static final String DIFFERS = "differs";
-  public static final String DOT_PLOT = "dot-plot";
+  public static final String DOT = "dot";
+  public static final String DOT_AXIS = "dot-axis";
+  public static final String DOT_BAND = "dot-band";
+  public static final String DOT_RIGHT = "dot-right";
+  public static final String DOT_RIGHT_TEXT = "dot-right-text";
   public static final String EDITOR = "editor";
   public static final String ENTRY = "entry";
   public static final String ENTRY_HINT = "entry-hint";
@@ -117,6 +120,11 @@ public final class Style {
   public static final String MARKS_ROW = "marks-row";
   public static final String MARKS_SYMBOL = "marks-symbol";
   public static final String MARKS_TABLE = "marks-table";
+  public static final String MARK_FOLLOWS = "mark-follows";
+  public static final String MARK_LOST = "mark-lost";
+  public static final String MARK_RIGHT = "mark-right";
+  public static final String MARK_RULED = "mark-ruled";
+  public static final String MARK_SILENT = "mark-silent";
   public static final String MESSAGE = "message";
   public static final String MESSAGES = "messages";
   public static final String MISSING = "missing";

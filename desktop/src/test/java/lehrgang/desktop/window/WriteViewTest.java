@@ -438,10 +438,10 @@ class WriteViewTest {
     FxTurn.run(() -> window.setWidth(1700));
     FxTurn.settle();
     assertThat(said.get()).isEqualTo("Falkenried trail register · independence of two variables");
-    FxTurn.run(() -> window.setWidth(1280));
+    FxTurn.run(() -> window.setWidth(1400));
     FxTurn.settle();
     assertThat(said.get()).isEqualTo("independence of two variables");
-    FxTurn.run(() -> window.setWidth(1024));
+    FxTurn.run(() -> window.setWidth(1100));
     FxTurn.settle();
     assertThat(said.get()).isEmpty();
   }
