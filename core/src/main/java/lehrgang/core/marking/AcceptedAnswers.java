@@ -22,21 +22,16 @@ public final class AcceptedAnswers {
   private final Derivation derivation;
   private final Evaluation within;
 
-  private AcceptedAnswers(Derivation derivation) {
+  private AcceptedAnswers(Derivation derivation, MarkingRules rules) {
     this.derivation = derivation;
-    this.within = within(derivation, MarkingRules.usual());
+    this.within = within(derivation, rules);
   }
 
   /// What is accepted of the answers to a solution.
-  public static AcceptedAnswers of(Derivation derivation) {
-    return new AcceptedAnswers(derivation);
-  }
-
-  /// The fewest decimals to which a student may round before going on: 2 for expected counts,
-  /// differences, contributions and statistics, 3 for shares and critical values, 4 for standard
-  /// errors and probabilities.
-  public static Decimals fewest() {
-    return fewest(MarkingRules.usual());
+  ///
+  /// @param rules say to how many decimals a student may round before going on
+  public static AcceptedAnswers of(Derivation derivation, MarkingRules rules) {
+    return new AcceptedAnswers(derivation, rules);
   }
 
   /// What rounding can give of every line. Which of several numbers is the larger is seen before
@@ -53,7 +48,7 @@ public final class AcceptedAnswers {
   }
 
   /// The fewest decimals to which a student may round before going on.
-  private static Decimals fewest(MarkingRules rules) {
+  static Decimals fewest(MarkingRules rules) {
     Map<Kind, Integer> places = new EnumMap<>(Kind.class);
     for (Kind kind : Kind.values()) {
       places.put(kind, rules.fewestOf(kind));

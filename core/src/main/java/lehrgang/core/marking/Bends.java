@@ -47,20 +47,9 @@ final class Bends {
     return all;
   }
 
-  /// Whether one of some lines rests on a line, or is it.
-  boolean isBefore(LineId id, List<LineId> lines) {
-    return needed(lines).contains(id);
-  }
-
-  private final Map<List<LineId>, Set<LineId>> needed = new HashMap<>();
-
-  private Set<LineId> needed(List<LineId> lines) {
-    return needed.computeIfAbsent(lines, of -> before(of, Set.of()));
-  }
-
   /// The lines that some lines rest on, themselves included, without going on from those that stand
   /// on the sheet.
-  private Set<LineId> before(List<LineId> lines, Set<LineId> written) {
+  Set<LineId> before(List<LineId> lines, Set<LineId> written) {
     Set<LineId> before = new LinkedHashSet<>(lines);
     Deque<LineId> open = new ArrayDeque<>(lines);
     while (!open.isEmpty()) {

@@ -14,7 +14,8 @@ import lehrgang.core.expr.LineId;
 
 /// Slips in expected counts.
 final class ExpectedSlips {
-  private static final int LARGEST_TABLE = 2;
+  /// A cell of a table has at least a row and a column.
+  private static final int TWO_WAY = 2;
 
   private ExpectedSlips() {}
 
@@ -51,9 +52,7 @@ final class ExpectedSlips {
       Expr columns) {
     /// The margins of a cell, in its layer where there are layers; empty for what is none.
     static Optional<Margins> of(Derivation derivation, LineId cell) {
-      if (!cell.name().equals("E")
-          || cell.index().size() < LARGEST_TABLE
-          || !Lookup.isMember(cell)) {
+      if (!cell.name().equals("E") || cell.index().size() < TWO_WAY || !Lookup.isMember(cell)) {
         return Optional.empty();
       }
       int last = cell.index().size() - 1;

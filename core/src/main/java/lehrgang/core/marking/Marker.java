@@ -50,7 +50,7 @@ public final class Marker {
     Set<LineId> wanted = new HashSet<>(asked);
     this.inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
     Evaluation within = AcceptedAnswers.within(derivation, rules);
-    Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
+    Format format = solution.format();
     inOrder.forEach(id -> targets.put(id, target(derivation.line(id), within, format)));
     this.bends = new Bends(derivation);
     this.judge = new Judge(derivation, rules, bends);
@@ -112,6 +112,7 @@ public final class Marker {
   /// Works out the lines that rest on no answer once for all students.
   private void fix() {
     OwnNumbers nobody = new OwnNumbers(derivation, rules, Map.of());
+    Set<LineId> near = bends.before(inOrder, Set.of());
     Set<LineId> resting = new HashSet<>();
     for (Line line : derivation.lines().values()) {
       boolean rests =
@@ -120,7 +121,7 @@ public final class Marker {
                   .anyMatch(source -> resting.contains(source) || targets.containsKey(source));
       if (rests) {
         resting.add(line.id());
-      } else if (isNear(line)) {
+      } else if (near.contains(line.id())) {
         fixed.put(line.id(), fixed(line, nobody));
       }
     }
@@ -133,13 +134,8 @@ public final class Marker {
             .exact()
             .find(line.id())
             .<Result<Bounds>>map(value -> new Result.Defined<>(Bounds.of(value.asDouble())))
-            .orElseGet(() -> nobody.result(line.id()))
-        : nobody.result(line.id());
-  }
-
-  /// Whether a line that was asked may rest on a line.
-  private boolean isNear(Line line) {
-    return bends.isBefore(line.id(), inOrder);
+            .orElseGet(() -> nobody.of(line.id()))
+        : nobody.of(line.id());
   }
 
   /// Marks one student's answers.

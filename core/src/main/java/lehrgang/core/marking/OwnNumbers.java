@@ -23,7 +23,7 @@ final class OwnNumbers {
   private final Map<LineId, Result<Bounds>> known = new HashMap<>();
   private final Evaluator<Bounds> evaluator = Evaluator.inBounds(this::of);
 
-  /// @param fixed of lines that rest on no answer, the same for every student; filled on the way
+  /// @param fixed of lines that rest on no answer, the same for every student
   OwnNumbers(Derivation derivation, MarkingRules rules, Map<LineId, Result<Bounds>> fixed) {
     this.derivation = derivation;
     this.rules = rules;
@@ -33,11 +33,6 @@ final class OwnNumbers {
   /// Takes over what stands on the sheet for a line.
   void put(LineId line, Bounds number) {
     own.put(line, number);
-  }
-
-  /// Whether a number stands on the sheet for a line.
-  boolean has(LineId line) {
-    return own.containsKey(line);
   }
 
   /// What a line comes to by a formula with the student's own numbers, rounded or not; empty where
@@ -55,11 +50,7 @@ final class OwnNumbers {
   }
 
   /// What a line comes to, or why it has no value.
-  Result<Bounds> result(LineId id) {
-    return of(id);
-  }
-
-  private Result<Bounds> of(LineId id) {
+  Result<Bounds> of(LineId id) {
     Bounds number = own.get(id);
     if (number != null) {
       return new Result.Defined<>(number);

@@ -33,7 +33,8 @@ final class ShareSlips {
             "share-mean-of-shares",
             "pooled",
             (derivation, _) ->
-                both(derivation, "p1", "p2").map(p -> Expr.sum(p[0], p[1]).over(number(2)))),
+                both(derivation, "p1", "p2")
+                    .map(p -> Expr.sum(p.one(), p.other()).over(number(2)))),
         on("error-unpooled", "SE0", ShareSlips::unpooled),
         on("error-pooled", "SE", ShareSlips::pooled),
         on("error-one-root", "SE0", ShareSlips::oneRoot),
@@ -48,8 +49,7 @@ final class ShareSlips {
             "error-observed-share",
             "SE0",
             (derivation, _) ->
-                both(derivation, "phat", "n")
-                    .map(p -> product(p[0], number(1).minus(p[0])).over(p[1]).root())),
+                both(derivation, "phat", "n").map(p -> variance(p.one()).over(p.other()).root())),
         z(
             "z-groups-swapped",
             derivation -> Lookup.term(derivation, "p2").isPresent(),
@@ -90,21 +90,22 @@ final class ShareSlips {
         : List.of();
   }
 
-  private static Optional<Expr[]> both(Derivation derivation, String one, String other) {
-    return Lookup.term(derivation, one)
-        .flatMap(a -> Lookup.term(derivation, other).map(b -> new Expr[] {a, b}));
+  /// Two terms that go together.
+  private record Two(Expr one, Expr other) {
+    static Optional<Two> of(Derivation derivation, LineId one, LineId other) {
+      return Lookup.term(derivation, one)
+          .flatMap(a -> Lookup.term(derivation, other).map(b -> new Two(a, b)));
+    }
+  }
+
+  private static Optional<Two> both(Derivation derivation, String one, String other) {
+    return Two.of(derivation, LineId.of(one), LineId.of(other));
   }
 
   /// The sizes of two samples: beside their successes, or as margins of a table.
-  private static Optional<Expr[]> sizes(Derivation derivation) {
+  private static Optional<Two> sizes(Derivation derivation) {
     return both(derivation, "n1", "n2")
-        .or(
-            () ->
-                Lookup.term(derivation, LineId.of("C", 1))
-                    .flatMap(
-                        a ->
-                            Lookup.term(derivation, LineId.of("C", 2))
-                                .map(b -> new Expr[] {a, b})));
+        .or(() -> Two.of(derivation, LineId.of("C", 1), LineId.of("C", 2)));
   }
 
   private static Expr variance(Expr share) {
@@ -118,7 +119,10 @@ final class ShareSlips {
                 sizes(derivation)
                     .map(
                         n ->
-                            Expr.sum(variance(p[0]).over(n[0]), variance(p[1]).over(n[1])).root()));
+                            Expr.sum(
+                                    variance(p.one()).over(n.one()),
+                                    variance(p.other()).over(n.other()))
+                                .root()));
   }
 
   private static Optional<Expr> pooled(Derivation derivation, Line line) {
@@ -130,13 +134,14 @@ final class ShareSlips {
                         n ->
                             product(
                                     variance(p),
-                                    Expr.sum(number(1).over(n[0]), number(1).over(n[1])))
+                                    Expr.sum(number(1).over(n.one()), number(1).over(n.other())))
                                 .root()));
   }
 
   /// One sample of both sizes together.
   private static Optional<Expr> oneRoot(Derivation derivation, Line line) {
     return Lookup.term(derivation, "pooled")
-        .flatMap(p -> sizes(derivation).map(n -> variance(p).over(Expr.sum(n[0], n[1])).root()));
+        .flatMap(
+            p -> sizes(derivation).map(n -> variance(p).over(Expr.sum(n.one(), n.other())).root()));
   }
 }

@@ -4,9 +4,9 @@ import java.util.List;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.expr.Expr;
-import lehrgang.core.wording.Phrase;
 
-/// A known slip: another rule in place of the right one.
+/// A known slip: another rule in place of the right one. What is said of it stands in the bundle
+/// under `slip.` and its id; see [SlipTexts].
 ///
 /// @param id   its stable name, such as `df-cells-less-one`; what stands before the first `-` is
 ///     its group
@@ -23,15 +23,5 @@ public record Slip(String id, Rule rule) {
   /// The part of the work in which it is made.
   public String group() {
     return id.substring(0, id.indexOf('-'));
-  }
-
-  /// What went wrong, for the student.
-  public Phrase sentence() {
-    return Phrase.of("slip." + id);
-  }
-
-  /// A question that helps to find it.
-  public Phrase question() {
-    return Phrase.of("slip." + id + ".question");
   }
 }

@@ -26,7 +26,7 @@ public final class SlipTexts {
     this.derivation = derivation;
     this.wording =
         Wording.in(solution.language(), solution.ownWords(), solution.course().symbols());
-    this.format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
+    this.format = solution.format();
   }
 
   /// What went wrong.

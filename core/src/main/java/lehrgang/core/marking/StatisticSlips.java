@@ -4,7 +4,6 @@ import static lehrgang.core.expr.Expr.product;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.expr.Expr;
@@ -23,25 +22,21 @@ final class StatisticSlips {
         new Slip("statistic-cell-missing", StatisticSlips::cellMissing),
         new Slip(
             "statistic-root",
-            (_, line) ->
-                line.id().name().equals(PLAIN) || line.id().name().equals(CORRECTED)
-                    ? List.of(line.formula().root())
-                    : List.of()),
-        unlessPairs("statistic-corrected", PLAIN, CORRECTED),
-        unlessPairs("statistic-uncorrected", CORRECTED, PLAIN));
+            (_, line) -> isStatistic(line) ? List.of(line.formula().root()) : List.of()),
+        instead("statistic-corrected", false, PLAIN, CORRECTED),
+        instead("statistic-uncorrected", false, CORRECTED, PLAIN));
   }
 
   static List<Slip> pairs() {
     return List.of(
         new Slip("pairs-all-cells", StatisticSlips::allCells),
-        onlyPairs("pairs-corrected", PLAIN, CORRECTED),
-        onlyPairs("pairs-uncorrected", CORRECTED, PLAIN),
+        instead("pairs-corrected", true, PLAIN, CORRECTED),
+        instead("pairs-uncorrected", true, CORRECTED, PLAIN),
         new Slip("pairs-ordinary-test", StatisticSlips::ordinaryTest));
   }
 
   private static List<Expr> cellMissing(Derivation derivation, Line line) {
-    boolean sum = line.id().name().equals(PLAIN) || line.id().name().equals(CORRECTED);
-    if (!sum || !(line.formula() instanceof Expr.Total(_, _, var terms))) {
+    if (!isStatistic(line) || !(line.formula() instanceof Expr.Total(_, _, var terms))) {
       return List.of();
     }
     List<Expr> bent = new ArrayList<>();
@@ -61,33 +56,21 @@ final class StatisticSlips {
         : List.of();
   }
 
-  private static Slip unlessPairs(String id, String own, String other) {
+  private static Slip instead(String id, boolean ofPairs, String own, String other) {
     return new Slip(
         id,
         (derivation, line) ->
-            derivation.procedure().equals(PAIRS)
-                ? List.of()
-                : instead(derivation, line, own, other));
-  }
-
-  private static Slip onlyPairs(String id, String own, String other) {
-    return new Slip(
-        id,
-        (derivation, line) ->
-            derivation.procedure().equals(PAIRS)
+            derivation.procedure().equals(PAIRS) == ofPairs
                 ? instead(derivation, line, own, other)
                 : List.of());
   }
 
-  private static Optional<List<Expr>> cells(Derivation derivation, Line line) {
-    if (!derivation.procedure().equals(PAIRS) || !line.id().name().startsWith(PLAIN)) {
-      return Optional.empty();
-    }
-    List<Expr> cells =
-        List.of("a", "b", "c", "d", "n").stream()
-            .flatMap(name -> Lookup.term(derivation, name).stream())
-            .toList();
-    return cells.size() == 5 ? Optional.of(cells) : Optional.empty();
+  private static boolean isOfPairs(Derivation derivation, Line line) {
+    return derivation.procedure().equals(PAIRS) && isStatistic(line);
+  }
+
+  private static Expr cell(String name) {
+    return Expr.ref(LineId.of(name));
   }
 
   private static boolean isStatistic(Line line) {
@@ -96,28 +79,26 @@ final class StatisticSlips {
 
   /// The divisor is the whole sample, and not those who changed.
   private static List<Expr> allCells(Derivation derivation, Line line) {
-    return isStatistic(line)
-            && cells(derivation, line).isPresent()
-            && line.formula() instanceof Expr.Quotient(var above, _)
-        ? List.of(above.over(cells(derivation, line).get().getLast()))
+    return isOfPairs(derivation, line) && line.formula() instanceof Expr.Quotient(var above, _)
+        ? List.of(above.over(cell("n")))
         : List.of();
   }
 
   /// The fourfold table as if it were of two variables, and the two answers as if they were of two
   /// samples.
   private static List<Expr> ordinaryTest(Derivation derivation, Line line) {
-    if (!isStatistic(line) || cells(derivation, line).isEmpty()) {
+    if (!isOfPairs(derivation, line)) {
       return List.of();
     }
-    List<Expr> cells = cells(derivation, line).get();
-    Expr a = cells.get(0);
-    Expr b = cells.get(1);
-    Expr c = cells.get(2);
-    Expr d = cells.get(3);
-    Expr n = cells.get(4);
+    Expr a = cell("a");
+    Expr b = cell("b");
+    Expr c = cell("c");
+    Expr d = cell("d");
+    Expr first = Expr.sum(a, b);
+    Expr second = Expr.sum(a, c);
     return List.of(
         fourfold(a, b, c, d),
-        fourfold(Expr.sum(a, b), Expr.sum(c, d), Expr.sum(a, c), n.minus(Expr.sum(a, c))));
+        fourfold(first, cell("n").minus(first), second, cell("n").minus(second)));
   }
 
   private static Expr fourfold(Expr a, Expr b, Expr c, Expr d) {

@@ -56,7 +56,7 @@ public final class Page {
     Mask mask = Mask.of(solution, derivation, all, lens);
     Evaluation known = mask.let(all);
     this.layout = derivation.layout(known);
-    Format format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
+    Format format = solution.format();
     this.numerals = new Numerals(derivation, lens.reading(), known, format, wording, mask);
     this.chains = new ChainSetter(derivation, numerals);
     this.symbols = new SymbolChains(derivation, numerals, chains);

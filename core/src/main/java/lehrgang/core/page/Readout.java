@@ -4,7 +4,6 @@ import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.number.Format;
 import lehrgang.core.number.Shown;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
@@ -33,7 +32,7 @@ public final class Readout {
             derivation,
             lens.reading(),
             values,
-            new Format(solution.numberStyle(), solution.choices().shownDecimals()),
+            solution.format(),
             Wording.in(solution.language(), solution.ownWords(), solution.course().symbols()),
             Mask.none(lens)));
   }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.number.Format;
 import lehrgang.core.number.NumberStyle;
 
 /// A worked solution as the instructor wrote it: all that is saved, and all that the page is made
@@ -85,6 +86,11 @@ public record Solution(
   /// How numbers are written in its language.
   public NumberStyle numberStyle() {
     return language.getLanguage().equals("de") ? NumberStyle.COMMA : NumberStyle.POINT;
+  }
+
+  /// How its numbers are shown.
+  public Format format() {
+    return new Format(numberStyle(), choices.shownDecimals());
   }
 
   /// With another question.

@@ -12,6 +12,7 @@ import lehrgang.core.marking.AcceptedAnswers.Range;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,9 +37,10 @@ class AcceptedAnswersTest {
   @MethodSource("solutions")
   void everyWayToRoundThatIsAllowedIsAccepted(Solution solution) {
     Derivation derivation = derivation(solution);
-    AcceptedAnswers accepted = AcceptedAnswers.of(derivation);
+    AcceptedAnswers accepted = AcceptedAnswers.of(derivation, MarkingRules.usual());
     Evaluation rounded =
-        derivation.evaluate(Reading.EXACT.roundedOnTheWay(AcceptedAnswers.fewest()));
+        derivation.evaluate(
+            Reading.EXACT.roundedOnTheWay(AcceptedAnswers.fewest(MarkingRules.usual())));
     int ranges = 0;
     for (LineId line : derivation.lines().keySet()) {
       Range range = accepted.of(line, PLACES).orElse(null);
@@ -62,7 +64,7 @@ class AcceptedAnswersTest {
   void countsAndDegreesOfFreedomAreAcceptedAsTheyAreAlone() {
     for (Solution solution : solutions().toList()) {
       Derivation derivation = derivation(solution);
-      AcceptedAnswers accepted = AcceptedAnswers.of(derivation);
+      AcceptedAnswers accepted = AcceptedAnswers.of(derivation, MarkingRules.usual());
       derivation.lines().values().stream()
           .filter(line -> line.kind() == Kind.DEGREES_OF_FREEDOM)
           .forEach(
@@ -75,6 +77,6 @@ class AcceptedAnswersTest {
   @Test
   void aLineThatThereIsNotHasNoAnswer() {
     Derivation any = derivation(solutions().findFirst().orElseThrow());
-    assertThat(AcceptedAnswers.of(any).of(LineId.of("nothing"), 2)).isEmpty();
+    assertThat(AcceptedAnswers.of(any, MarkingRules.usual()).of(LineId.of("nothing"), 2)).isEmpty();
   }
 }

@@ -91,7 +91,10 @@ final class StepPanel extends ScrollPane {
     return Optional.of(worked.now())
         .filter(Sight::isCurrent)
         .flatMap(Sight::result)
-        .flatMap(result -> AcceptedAnswers.of(result.derivation()).of(line, MOST_DECIMALS))
+        .flatMap(
+            result ->
+                AcceptedAnswers.of(result.derivation(), solution.now().marking())
+                    .of(line, MOST_DECIMALS))
         .map(range -> new double[] {range.low().doubleValue(), range.high().doubleValue()});
   }
 

@@ -13,6 +13,7 @@ import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
@@ -37,9 +38,9 @@ public final class AcceptedParts {
     this.solved = solved;
     this.key = key;
     this.wording = key.wording();
-    this.accepted = AcceptedAnswers.of(solved.derivation());
+    this.accepted = AcceptedAnswers.of(solved.derivation(), solved.solution().marking());
     Solution solution = solved.solution();
-    this.format = new Format(solution.numberStyle(), solution.choices().shownDecimals());
+    this.format = solution.format();
   }
 
   /// What stands at the end of a key; nothing where there are no blanks.
@@ -65,9 +66,27 @@ public final class AcceptedParts {
     List<Part> parts = new ArrayList<>();
     parts.add(Part.Sentence.of(Tone.LEAD, wording.text("key.accepted")));
     parts.add(new Part.Tables(tables));
-    parts.add(Part.Sentence.of(Tone.NOTE, wording.text("key.rule")));
+    parts.add(Part.Sentence.of(Tone.NOTE, wording.text(rule())));
     parts.addAll(new WrongParts(solved, key, format, accepted).parts(blanks));
     return parts;
+  }
+
+  /// To how many decimals whoever is marked may have rounded on the way.
+  private Phrase rule() {
+    MarkingRules rules = solved.solution().marking();
+    Phrase rule = Phrase.of("key.rule");
+    for (Kind kind :
+        List.of(
+            Kind.EXPECTED,
+            Kind.CONTRIBUTION,
+            Kind.STATISTIC,
+            Kind.SHARE,
+            Kind.CRITICAL,
+            Kind.STANDARD_ERROR,
+            Kind.P_VALUE)) {
+      rule = rule.with(kind.key(), rules.fewestOf(kind));
+    }
+    return rule;
   }
 
   private Table table(List<List<Entry>> rows) {
