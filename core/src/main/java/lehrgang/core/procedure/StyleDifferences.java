@@ -11,6 +11,7 @@ import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
@@ -48,6 +49,7 @@ public final class StyleDifferences {
     differences.numbers();
     differences.options();
     differences.sheet();
+    differences.marking();
     differences.words();
     return List.copyOf(differences.all);
   }
@@ -147,6 +149,54 @@ public final class StyleDifferences {
           sheet.course(),
           solution.withSheet(sheet.withHead("", sheet.sheet(), sheet.due())));
     }
+  }
+
+  private void marking() {
+    MarkingRules rules = solution.marking();
+    MarkingRules usual = MarkingRules.usual();
+    rules
+        .digits()
+        .forEach(
+            (kind, asked) ->
+                ofMarking(
+                    Phrase.of("style.marking.digits").with("kind", Phrase.of("kind." + kind.key())),
+                    Integer.toString(usual.digitsOf(kind)),
+                    Integer.toString(asked),
+                    rules.withDigits(kind, Optional.empty())));
+    rules
+        .fewest()
+        .forEach(
+            (kind, kept) ->
+                ofMarking(
+                    Phrase.of("style.marking.fewest").with("kind", Phrase.of("kind." + kind.key())),
+                    Integer.toString(usual.fewestOf(kind)),
+                    Integer.toString(kept),
+                    rules.withFewest(kind, Optional.empty())));
+    if (rules.coarse().compareTo(usual.coarse()) != 0) {
+      ofMarking(
+          Phrase.of("style.marking.coarse"),
+          usual.coarse().toPlainString(),
+          rules.coarse().toPlainString(),
+          rules.withCoarse(usual.coarse()));
+    }
+    rules
+        .part()
+        .forEach(
+            (slip, share) ->
+                ofMarking(
+                    Phrase.of("style.marking.part").with("slip", slipName(slip)),
+                    "0",
+                    share.toPlainString(),
+                    rules.withPart(slip, Optional.empty())));
+  }
+
+  private void ofMarking(Phrase what, String usual, String now, MarkingRules back) {
+    add(wording.text(what), usual, now, solution.withMarking(back));
+  }
+
+  private String slipName(String slip) {
+    String key = "slip." + slip + ".name";
+    return wording.has(key) ? wording.text(key) : slip;
   }
 
   private void words() {

@@ -15,14 +15,17 @@ import lehrgang.core.number.Decimals;
 /// @param decimals how numbers are shown
 /// @param onTheWay to how many decimals lines are rounded before they are used again
 /// @param sheet    how its sheets are handed out
+/// @param marking  what of the rules of marking the course settles
 public record CourseStyle(
     Course course,
     String level,
     Map<String, String> options,
     Decimals decimals,
     Optional<Integer> onTheWay,
-    SheetChoices sheet) {
+    SheetChoices sheet,
+    MarkingRules marking) {
   public CourseStyle {
+    marking = marking.ofCourse();
     options = Collections.unmodifiableMap(new LinkedHashMap<>(options));
   }
 
@@ -35,7 +38,8 @@ public record CourseStyle(
         Map.of(),
         usual.decimals(),
         usual.onTheWay(),
-        SheetChoices.usual());
+        SheetChoices.usual(),
+        MarkingRules.usual());
   }
 
   /// The style of a solution. What is written on one sheet alone, its title and its date, is none
@@ -52,7 +56,8 @@ public record CourseStyle(
         options,
         solution.choices().decimals(),
         solution.choices().onTheWay(),
-        sheet.withHead(sheet.course(), "", ""));
+        sheet.withHead(sheet.course(), "", ""),
+        solution.marking());
   }
 
   /// A solution in this style; what belongs to its own problem stays.
@@ -68,6 +73,7 @@ public record CourseStyle(
     return solution
         .withCourse(course)
         .withChoices(choices)
-        .withSheet(sheet.withHead(sheet.course(), own.sheet(), own.due()));
+        .withSheet(sheet.withHead(sheet.course(), own.sheet(), own.due()))
+        .withMarking(solution.marking().withCourse(marking));
   }
 }

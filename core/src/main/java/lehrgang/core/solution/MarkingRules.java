@@ -75,6 +75,49 @@ public record MarkingRules(
     return USUAL;
   }
 
+  /// What of these rules a course settles once: how many digits are asked, how far may be rounded,
+  /// and what share of its points an answer gets that is not quite right.
+  public MarkingRules ofCourse() {
+    return USUAL.withCourse(this);
+  }
+
+  /// With the rules of a course; points, decisions and what was seen in one class stay.
+  public MarkingRules withCourse(MarkingRules course) {
+    return new MarkingRules(
+        points, course.digits, course.fewest, course.coarse, course.part, own, rulings, remarks);
+  }
+
+  /// With other decimals asked of a sort of number; empty for the usual ones.
+  public MarkingRules withDigits(Kind kind, Optional<Integer> decimals) {
+    return new MarkingRules(
+        points, with(digits, kind, decimals), fewest, coarse, part, own, rulings, remarks);
+  }
+
+  /// With other decimals to which a sort of number may be rounded; empty for the usual ones.
+  public MarkingRules withFewest(Kind kind, Optional<Integer> decimals) {
+    return new MarkingRules(
+        points, digits, with(fewest, kind, decimals), coarse, part, own, rulings, remarks);
+  }
+
+  /// With another share of the points for too few digits.
+  ///
+  /// @param share from 0 to 1
+  public MarkingRules withCoarse(BigDecimal share) {
+    return new MarkingRules(points, digits, fewest, share, part, own, rulings, remarks);
+  }
+
+  /// With another share of the points for a slip; empty for none.
+  public MarkingRules withPart(String slip, Optional<BigDecimal> share) {
+    return new MarkingRules(
+        points, digits, fewest, coarse, with(part, slip, share), own, rulings, remarks);
+  }
+
+  private static <K, V> Map<K, V> with(Map<K, V> map, K key, Optional<V> value) {
+    Map<K, V> changed = new LinkedHashMap<>(map);
+    value.ifPresentOrElse(found -> changed.put(key, found), () -> changed.remove(key));
+    return changed;
+  }
+
   /// How many points a line is worth.
   public BigDecimal pointsOf(String line) {
     return points.getOrDefault(line, BigDecimal.ONE);

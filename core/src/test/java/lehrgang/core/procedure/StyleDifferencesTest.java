@@ -2,6 +2,7 @@ package lehrgang.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.StyleDifferences.Difference;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.CourseStyle;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.ProcedureOption.OneOf;
 import lehrgang.core.solution.Solution;
 import org.junit.jupiter.api.Test;
@@ -35,6 +37,13 @@ class StyleDifferencesTest {
                     .with(Symbols.Meaning.COUNTS, Symbols.Written.F_O_AND_F_E)))
         .withWording("contributions.how", "Square and divide.")
         .withSheet(usual.sheet().withHead("Statistics 1", "Sheet 6", "Friday"))
+        .withMarking(
+            MarkingRules.usual()
+                .withDigits(Kind.STATISTIC, Optional.of(4))
+                .withFewest(Kind.SHARE, Optional.of(5))
+                .withCoarse(new BigDecimal("0.75"))
+                .withPart("df-cells", Optional.of(new BigDecimal("0.25")))
+                .withRemark("17-226", "Well done."))
         .withChoices(
             usual
                 .choices()
@@ -50,7 +59,8 @@ class StyleDifferencesTest {
     List<Difference> all = StyleDifferences.of(own());
     assertThat(all)
         .extracting(Difference::now)
-        .contains("decision rule first", "ν", "fₒ, fₑ", "1 %", "Statistics 1", "What we expect");
+        .contains("decision rule first", "ν", "fₒ, fₑ", "1 %", "Statistics 1", "What we expect")
+        .contains("4", "5", "0.75", "0.25");
     for (Difference difference : all) {
       assertThat(StyleDifferences.of(difference.back()))
           .as(difference.what())
@@ -97,6 +107,8 @@ class StyleDifferencesTest {
         .containsEntry("correction", "corrected")
         .containsEntry("story", "independence");
     assertThat(styled.wording()).isEqualTo(other.wording());
+    assertThat(styled.marking().digitsOf(Kind.STATISTIC)).isEqualTo(4);
+    assertThat(styled.marking().remarks()).isEmpty();
     assertThat(CourseStyle.usual().on(styled, Procedures::isSettledByCourse).choices().options())
         .doesNotContainKey("correction");
   }

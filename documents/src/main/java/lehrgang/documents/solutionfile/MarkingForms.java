@@ -27,8 +27,14 @@ final class MarkingForms {
     this.name = name;
   }
 
+  /// The usual rules where a file says nothing of marking.
+  ///
   /// @throws FileProblem if points or shares of points are none, or a verdict is unknown
-  MarkingRules read(MarkingText text) throws FileProblem {
+  MarkingRules read(Optional<MarkingText> text) throws FileProblem {
+    return text.isPresent() ? read(text.get()) : MarkingRules.usual();
+  }
+
+  private MarkingRules read(MarkingText text) throws FileProblem {
     Map<String, BigDecimal> points = new LinkedHashMap<>();
     for (var entry : text.points().entrySet()) {
       points.put(entry.getKey(), points(entry.getValue(), "points"));
@@ -124,7 +130,14 @@ final class MarkingForms {
         "%s: \"%s\" in \"marking\" is %s; %s.".formatted(name, field, value, remedy));
   }
 
-  static MarkingText of(MarkingRules rules) {
+  /// What a file is to say of marking; nothing of the usual rules.
+  static Optional<MarkingText> text(MarkingRules rules) {
+    return Optional.of(rules)
+        .filter(own -> !own.equals(MarkingRules.usual()))
+        .map(MarkingForms::of);
+  }
+
+  private static MarkingText of(MarkingRules rules) {
     Map<String, Map<String, RulingText>> rulings = new LinkedHashMap<>();
     rules
         .rulings()

@@ -18,7 +18,6 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.Illustration;
-import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.SheetChoices;
@@ -95,9 +94,7 @@ final class SolutionForms {
             ? new CourseForms(name).read(text.course().get())
             : Course.usual(),
         CourseForms.notes(text.notes()),
-        text.marking().isPresent()
-            ? new MarkingForms(name).read(text.marking().get())
-            : MarkingRules.usual());
+        new MarkingForms(name).read(text.marking()));
   }
 
   private Question question(QuestionText asked) throws FileProblem {
@@ -269,9 +266,7 @@ final class SolutionForms {
             .filter(course -> !course.equals(Course.usual()))
             .map(CourseForms::of),
         CourseForms.of(solution.notes()),
-        Optional.of(solution.marking())
-            .filter(rules -> !rules.equals(MarkingRules.usual()))
-            .map(MarkingForms::of));
+        MarkingForms.text(solution.marking()));
   }
 
   static SheetText sheet(SheetChoices sheet) {

@@ -86,7 +86,8 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
         choices.options(),
         choices.decimals(),
         choices.onTheWay(),
-        text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()));
+        text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()),
+        new MarkingForms(name).read(text.marking()));
   }
 
   /// The file's text.
@@ -112,7 +113,8 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
             choices,
             Optional.of(style.sheet())
                 .filter(sheet -> !sheet.equals(usual.sheet()))
-                .map(SolutionForms::sheet)));
+                .map(SolutionForms::sheet),
+            MarkingForms.text(style.marking())));
   }
 
   /// Writes the file; the copy on disk is only ever a whole one.

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.documents.solutionfile.SolutionText.MarkingText;
 import lehrgang.documents.solutionfile.SolutionText.SheetText;
 import lehrgang.documents.solutionfile.SolutionText.StepsText;
 
@@ -22,4 +23,5 @@ record StyleText(
     Map<String, Object> symbols,
     Map<String, Object> decimals,
     Map<String, Object> choices,
-    Optional<SheetText> sheet) {}
+    Optional<SheetText> sheet,
+    Optional<MarkingText> marking) {}

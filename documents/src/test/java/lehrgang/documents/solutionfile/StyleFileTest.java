@@ -8,6 +8,7 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -19,6 +20,7 @@ import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.CourseStyle;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StepNotes;
@@ -46,7 +48,10 @@ class StyleFileTest {
         Map.of("conditions", "fifth-5"),
         Decimals.usual().with(Kind.EXPECTED, 1),
         Optional.of(3),
-        SheetChoices.usual().withHead("Statistics 1", "", ""));
+        SheetChoices.usual().withHead("Statistics 1", "", ""),
+        MarkingRules.usual()
+            .withDigits(Kind.P_VALUE, Optional.of(3))
+            .withPart("df-cells", Optional.of(new BigDecimal("0.5"))));
   }
 
   @Test
