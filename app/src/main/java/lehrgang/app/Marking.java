@@ -2,7 +2,6 @@ package lehrgang.app;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.marking.Marker;
@@ -41,15 +40,14 @@ final class Marking {
   }
 
   private List<SheetMarks> marks() {
-    Marker marker = Marker.of(solution, derivation, answers.lines());
-    List<SheetMarks> marks = new ArrayList<>();
-    for (AnswersFile.Row row : answers.rows()) {
-      marks.add(marker.mark(row.student(), row.answers()));
-      if (marks.size() % WORTH_TELLING == 0) {
-        err.println("Marked %d of %d.".formatted(marks.size(), answers.rows().size()));
-      }
-    }
-    return marks;
+    int all = answers.rows().size();
+    return answers.marks(
+        Marker.of(solution, derivation, answers.lines()),
+        done -> {
+          if (done % WORTH_TELLING == 0) {
+            err.println("Marked %d of %d.".formatted(done, all));
+          }
+        });
   }
 
   /// Writes the marks.

@@ -45,6 +45,7 @@ public final class CheckView extends BorderPane {
   private final StepPanel step;
   private final Button save = new Button(Words.of("check.save"));
   private Optional<Checked> shown = Optional.empty();
+  private Optional<String> pressed = Optional.empty();
   private boolean renewing;
   private Optional<LineId> stepShown = Optional.empty();
 
@@ -147,9 +148,9 @@ public final class CheckView extends BorderPane {
       setRight(null);
       return;
     }
-    cards(checked.get());
     renewing = true;
     table.show(checked.get());
+    cards(checked.get());
     renewing = false;
     stepShown
         .filter(checked.get().marks().lines()::contains)
@@ -200,6 +201,18 @@ public final class CheckView extends BorderPane {
     if (made.isEmpty()) {
       slips.getChildren().add(Labels.label(Words.of("check.no-slip"), Style.CHECK_NOTE));
     }
+    filter(made);
+  }
+
+  /// Those who made the slip that is pressed; everyone where nobody makes it any more.
+  private void filter(List<ClassMarks.Made> made) {
+    Optional<ClassMarks.Made> wanted =
+        made.stream()
+            .limit(MOST_SLIPS)
+            .filter(one -> pressed.equals(Optional.of(one.slip())))
+            .findFirst();
+    pressed = wanted.map(ClassMarks.Made::slip);
+    table.only(wanted.map(ClassMarks.Made::students));
   }
 
   /// A slip with how many made it; pressed, the class is those who did.
@@ -212,13 +225,13 @@ public final class CheckView extends BorderPane {
     chip.setId("slip-" + made.slip());
     chip.getStyleClass().add(Style.CHECK_CHIP);
     chip.setToggleGroup(filter);
-    chip.selectedProperty()
-        .subscribe(
-            (before, pressed) -> {
-              if (!before.equals(pressed)) {
-                table.only(pressed ? Optional.of(made.students()) : Optional.empty());
-              }
-            });
+    chip.setSelected(pressed.equals(Optional.of(made.slip())));
+    chip.setOnAction(
+        _ -> {
+          pressed = chip.isSelected() ? Optional.of(made.slip()) : Optional.empty();
+          filter(checked.marks().slips());
+          table.first();
+        });
     return chip;
   }
 

@@ -1,18 +1,15 @@
 package lehrgang.desktop.check;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
@@ -22,7 +19,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
-import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.notation.PlainText;
 import lehrgang.desktop.desk.Checking.Checked;
@@ -31,8 +27,8 @@ import lehrgang.desktop.kit.Words;
 
 /// Students by steps: a sign for each answer, above each step how many had it right.
 final class MarksTable extends VBox {
-  private static final double STUDENT = 96;
-  private static final double CREDIT = 70;
+  static final double STUDENT = 96;
+  static final double CREDIT = 70;
   private static final double ROW = 29;
   private static final double EDGES = 44;
   private static final double WIDEST = 64;
@@ -61,7 +57,7 @@ final class MarksTable extends VBox {
     counts.getStyleClass().add(Style.MARKS_COUNTS);
     list.setId("check-students");
     list.setFixedCellSize(ROW);
-    list.setCellFactory(_ -> new Row());
+    list.setCellFactory(_ -> new MarksRow(() -> shown, () -> column));
     list.getSelectionModel()
         .selectedItemProperty()
         .subscribe(
@@ -82,22 +78,20 @@ final class MarksTable extends VBox {
 
   /// Shows a class; the student who was chosen stays so.
   void show(Checked checked) {
-    Optional<String> before =
-        Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(SheetMarks::student);
     shown = Optional.of(checked);
     heads(checked);
     fill();
-    before.flatMap(checked.marks()::sheet).ifPresent(list.getSelectionModel()::select);
-    if (list.getSelectionModel().isEmpty() && !rows.isEmpty()) {
-      list.getSelectionModel().select(0);
-    }
     fit();
   }
 
-  /// Shows some students only, or all again.
+  /// Shows some students only, or all again; the student who was chosen stays so.
   void only(Optional<List<String>> students) {
     only = students;
     fill();
+  }
+
+  /// Chooses the first student who is shown.
+  void first() {
     if (!rows.isEmpty()) {
       list.getSelectionModel().select(0);
       list.scrollTo(0);
@@ -105,19 +99,22 @@ final class MarksTable extends VBox {
   }
 
   private void fill() {
-    List<SheetMarks> sheets =
+    Optional<String> before =
+        Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(SheetMarks::student);
+    rows.setAll(
         shown.map(checked -> checked.marks().sheets()).orElse(List.of()).stream()
             .filter(sheet -> only.map(some -> some.contains(sheet.student())).orElse(true))
             .sorted(order)
-            .toList();
-    rows.setAll(sheets);
+            .toList());
+    rows.stream()
+        .filter(sheet -> before.equals(Optional.of(sheet.student())))
+        .findFirst()
+        .ifPresentOrElse(list.getSelectionModel()::select, this::first);
   }
 
   private void sort(Comparator<SheetMarks> by) {
     order = by.equals(order) ? by.reversed() : by;
-    SheetMarks chosen = list.getSelectionModel().getSelectedItem();
     fill();
-    list.getSelectionModel().select(chosen);
   }
 
   private void heads(Checked checked) {
@@ -153,7 +150,7 @@ final class MarksTable extends VBox {
     return fixed(button, width);
   }
 
-  private static <R extends Region> R fixed(R region, double width) {
+  static <R extends Region> R fixed(R region, double width) {
     region.setMinWidth(width);
     region.setPrefWidth(width);
     region.setMaxWidth(width);
@@ -219,75 +216,6 @@ final class MarksTable extends VBox {
     if (at >= 0 && at < rows.size()) {
       list.getSelectionModel().select(at);
       list.scrollTo(Math.max(0, at - 4));
-    }
-  }
-
-  /// A student's signs.
-  private final class Row extends ListCell<SheetMarks> {
-    private final Label student = fixed(new Label(), STUDENT);
-    private final Label credit = fixed(new Label(), CREDIT);
-    private final List<Label> signs = new ArrayList<>();
-    private final HBox line = new HBox();
-
-    Row() {
-      getStyleClass().add(Style.MARKS_ROW);
-      line.setAlignment(Pos.CENTER_LEFT);
-      setGraphic(line);
-    }
-
-    @Override
-    protected void updateItem(SheetMarks sheet, boolean empty) {
-      super.updateItem(sheet, empty);
-      line.setVisible(!empty);
-      if (empty || sheet == null) {
-        return;
-      }
-      shape(sheet.marks().size());
-      student.setText(sheet.student());
-      credit.setText(
-          sheet.credit().stripTrailingZeros().toPlainString()
-              + " / "
-              + sheet.of().stripTrailingZeros().toPlainString());
-      for (int k = 0; k < signs.size(); k++) {
-        Mark mark = sheet.marks().get(k);
-        Label sign = fixed(signs.get(k), column);
-        sign.setText(Signs.sign(mark.verdict()));
-        sign.getStyleClass().setAll("label", "mark", Signs.style(mark.verdict()));
-        if (mark.ruled()) {
-          sign.getStyleClass().add(Style.MARK_RULED);
-        }
-      }
-      setAccessibleText(spoken(sheet));
-    }
-
-    private String spoken(SheetMarks sheet) {
-      String lost =
-          sheet.marks().stream()
-              .filter(mark -> mark.points().compareTo(mark.of()) < 0)
-              .map(
-                  mark ->
-                      shown.map(checked -> checked.page().name(mark.line())).orElse("")
-                          + ", "
-                          + Signs.spoken(mark)
-                          + mark.slips().stream()
-                              .map(slip -> ", " + shown.map(c -> c.texts().name(slip)).orElse(""))
-                              .collect(Collectors.joining()))
-              .collect(Collectors.joining("; "));
-      return Words.of("check.spoken", sheet.student(), credit.getText(), lost);
-    }
-
-    private void shape(int columns) {
-      if (signs.size() != columns || line.getChildren().isEmpty()) {
-        signs.clear();
-        line.getChildren().setAll(student);
-        for (int k = 0; k < columns; k++) {
-          Label sign = new Label();
-          sign.setAlignment(Pos.CENTER);
-          signs.add(sign);
-        }
-        line.getChildren().addAll(signs);
-        line.getChildren().add(credit);
-      }
     }
   }
 }

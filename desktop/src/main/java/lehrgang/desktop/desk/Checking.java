@@ -11,7 +11,6 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.Marker;
-import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
@@ -62,9 +61,10 @@ public final class Checking {
     renew();
   }
 
-  /// Whether a file holds answers to the open solution, by the names of its columns.
+  /// Whether a file holds answers to the open solution, by its name and those of its columns.
   public boolean isAnswers(Path path) {
     return derivation()
+        .filter(_ -> AnswersFile.ENDINGS.stream().anyMatch(path.toString()::endsWith))
         .filter(
             derivation -> {
               try {
@@ -142,12 +142,10 @@ public final class Checking {
       Set<LineId> wanted = new HashSet<>(read.lines());
       List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
       Marker marker = Marker.of(current, derivation, inOrder);
-      List<SheetMarks> sheets = new ArrayList<>();
-      read.rows().forEach(row -> sheets.add(marker.mark(row.student(), row.answers())));
       return Optional.of(
           new Checked(
               read.name(),
-              new ClassMarks(inOrder, sheets),
+              new ClassMarks(inOrder, read.marks(marker, _ -> {})),
               worked.now().whole().orElseThrow(),
               new SlipTexts(current, derivation)));
     } catch (FileProblem e) {

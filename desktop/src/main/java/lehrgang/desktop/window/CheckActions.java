@@ -26,7 +26,7 @@ import lehrgang.documents.solutionfile.DemoCourse;
 
 /// Answers in, marks out.
 final class CheckActions {
-  private static final Sort ANSWERS = new Sort("file.answers", List.of(".csv", ".tsv", ".txt"));
+  private static final Sort ANSWERS = new Sort("file.answers", AnswersFile.ENDINGS);
 
   private final Desk desk;
   private final FileDialogs dialogs;

@@ -31,7 +31,6 @@ import lehrgang.documents.solutionfile.StyleFile;
 final class FileActions {
   static final String ENDING = ".lehrgang";
 
-  private static final List<String> CSV = List.of(".csv", ".tsv", ".txt");
   private static final Sort SOLUTIONS = Sort.of("file.solutions", ENDING);
   private static final Sort DATA = new Sort("file.data", CaseSource.ENDINGS);
   private static final Sort ANY =
@@ -105,7 +104,7 @@ final class FileActions {
       }
       return;
     }
-    if (CSV.stream().anyMatch(path.toString()::endsWith) && desk.checking().isAnswers(path)) {
+    if (desk.checking().isAnswers(path)) {
       checks.open(path);
       return;
     }

@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
@@ -99,6 +100,21 @@ class CheckViewTest {
     driver.press("slip-decision-turned-round");
     assertThat(names()).hasSize(3);
     driver.press("slip-decision-turned-round");
+    assertThat(names()).hasSize(62);
+  }
+
+  /// What was decided by hand does not take the way back to everyone with it.
+  @Test
+  void theFilterIsThatOfTheChipThatIsPressed() {
+    drop(GROUP);
+    driver.press("slip-df-cells-less-one");
+    choose("17-230");
+    MenuButton ruling = (MenuButton) driver.find("ruling-df");
+    FxTurn.run(() -> ruling.getItems().getFirst().fire());
+    assertThat(names()).hasSize(5).doesNotContain("17-230");
+    ToggleButton chip = (ToggleButton) driver.find("slip-df-cells-less-one");
+    assertThat(chip.isSelected()).isTrue();
+    driver.press("slip-df-cells-less-one");
     assertThat(names()).hasSize(62);
   }
 

@@ -7,11 +7,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
 import lehrgang.core.marking.AnswerReader;
+import lehrgang.core.marking.Marker;
+import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
@@ -22,6 +25,9 @@ import lehrgang.documents.file.FileProblem;
 public final class AnswersFile {
   /// What the first column is called.
   public static final String STUDENT = "student";
+
+  /// The endings of names of such files.
+  public static final List<String> ENDINGS = List.of(".csv", ".tsv", ".txt");
 
   /// A column for each of so many lines is no sheet any more.
   private static final int MOST_COLUMNS = 2000;
@@ -195,6 +201,18 @@ public final class AnswersFile {
                 .formatted(name, row.student(), before, row.line()));
       }
     }
+  }
+
+  /// What every student's answers get, in the order of the file.
+  ///
+  /// @param progress takes how many students are done
+  public List<SheetMarks> marks(Marker marker, IntConsumer progress) {
+    List<SheetMarks> marks = new ArrayList<>(rows.size());
+    for (Row row : rows) {
+      marks.add(marker.mark(row.student(), row.answers()));
+      progress.accept(marks.size());
+    }
+    return marks;
   }
 
   /// A table to be filled in: the column of the students, one for each line, and one for the

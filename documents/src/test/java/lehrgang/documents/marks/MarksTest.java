@@ -47,8 +47,7 @@ class MarksTest {
   }
 
   private static List<SheetMarks> marked(AnswersFile answers) {
-    Marker marker = Marker.of(SOLUTION, DERIVATION, answers.lines());
-    return answers.rows().stream().map(row -> marker.mark(row.student(), row.answers())).toList();
+    return answers.marks(Marker.of(SOLUTION, DERIVATION, answers.lines()), _ -> {});
   }
 
   private static AnswersFile group() throws FileProblem {
