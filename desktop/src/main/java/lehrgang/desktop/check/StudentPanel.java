@@ -1,6 +1,5 @@
 package lehrgang.desktop.check;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -10,18 +9,13 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.core.solution.MarkingRules.Ruling;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
@@ -33,8 +27,6 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /// One student's answers beside the solution, with what went wrong in a sentence each.
 final class StudentPanel extends ScrollPane {
-  private static final double WROTE = 92;
-  private static final double SOLUTION = 76;
   private static final int FEW = 3;
   private static final double REMARK_SIZE = 15;
 
@@ -71,31 +63,12 @@ final class StudentPanel extends ScrollPane {
   private static Node heads() {
     HBox heads =
         new HBox(
-            space(),
-            right(new Label(Words.of("check.wrote.head")), WROTE),
-            right(new Label(Words.of("check.solution")), SOLUTION),
-            room());
+            AnswerLine.space(),
+            AnswerLine.right(Words.of("check.wrote.head"), AnswerLine.WROTE),
+            AnswerLine.right(Words.of("check.solution"), AnswerLine.SOLUTION),
+            AnswerLine.besideRuling());
     heads.getStyleClass().add(Style.CHECK_HEADS);
     return heads;
-  }
-
-  private static Region space() {
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    return space;
-  }
-
-  /// As wide as the button beside a line.
-  private static Region room() {
-    Region room = new Region();
-    room.setMinWidth(26);
-    return room;
-  }
-
-  private static Label right(Label label, double width) {
-    label.setMinWidth(width);
-    label.setAlignment(Pos.CENTER_RIGHT);
-    return label;
   }
 
   void show(Checked checked, SheetMarks sheet) {
@@ -180,7 +153,7 @@ final class StudentPanel extends ScrollPane {
   }
 
   private void add(Checked checked, SheetMarks sheet, Mark mark, int at) {
-    lines.getChildren().add(at, line(checked, mark));
+    lines.getChildren().add(at, new AnswerLine(solution, student, checked, mark));
     if (!mark.slips().isEmpty() && isFirst(sheet, mark)) {
       String said =
           mark.slips().stream()
@@ -215,71 +188,5 @@ final class StudentPanel extends ScrollPane {
         key,
         sheet.credit().stripTrailingZeros().toPlainString(),
         sheet.of().stripTrailingZeros().toPlainString());
-  }
-
-  private Node line(Checked checked, Mark mark) {
-    Label name = new Label(name(checked, mark));
-    name.setMinWidth(0);
-    Label wrote = right(new Label(wrote(mark)), WROTE);
-    wrote.getStyleClass().add(Signs.style(mark.verdict()));
-    Label right = right(new Label(checked.page().shown(mark.line()).text()), SOLUTION);
-    HBox line = new HBox(name, space(), wrote, right, ruling(mark));
-    line.setAlignment(Pos.CENTER_LEFT);
-    line.getStyleClass().add(Style.CHECK_LINE);
-    line.setAccessibleText(checked.page().name(mark.line()) + ", " + Signs.spoken(mark));
-    return line;
-  }
-
-  /// A member of a family by its symbol and place, any other line by its name.
-  private static String name(Checked checked, Mark mark) {
-    if (mark.line().name().startsWith("decision")) {
-      return Words.of("check.decision.name");
-    }
-    String place = checked.page().place(mark.line());
-    return mark.line().index().isEmpty() || place.isBlank()
-        ? checked.page().family(mark.line())
-        : MarksTable.symbol(checked, mark.line()) + "\u2002" + place;
-  }
-
-  private static String wrote(Mark mark) {
-    return (mark.answer().written() + " " + Signs.sign(mark.verdict())).strip();
-  }
-
-  /// What the instructor decides about an answer.
-  private MenuButton ruling(Mark mark) {
-    MenuButton menu = new MenuButton("", new FontIcon("fth-edit-2"));
-    menu.setId("ruling-" + mark.line());
-    menu.getStyleClass().add(Style.CHECK_RULING);
-    menu.setAccessibleText(Words.of("check.ruling"));
-    BigDecimal half = mark.of().divide(BigDecimal.TWO);
-    menu.getItems()
-        .addAll(
-            decided(
-                "check.ruling.right",
-                mark,
-                Optional.of(new Ruling(Optional.of("right"), Optional.empty()))),
-            decided(
-                "check.ruling.half",
-                mark,
-                Optional.of(new Ruling(Optional.empty(), Optional.of(half)))),
-            decided(
-                "check.ruling.wrong",
-                mark,
-                Optional.of(new Ruling(Optional.of("wrong"), Optional.empty()))),
-            decided("check.ruling.none", mark, Optional.empty()));
-    return menu;
-  }
-
-  private MenuItem decided(String key, Mark mark, Optional<Ruling> ruling) {
-    MenuItem item = new MenuItem(Words.of(key));
-    String whose = student;
-    item.setOnAction(
-        _ ->
-            solution.edit(
-                "",
-                now ->
-                    now.withMarking(
-                        now.marking().withRuling(whose, mark.line().toString(), ruling))));
-    return item;
   }
 }

@@ -17,7 +17,6 @@ import lehrgang.core.wording.Span;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Part;
-import lehrgang.documents.handout.order.Part.Entry;
 import lehrgang.documents.handout.order.Part.Numbering;
 import lehrgang.documents.handout.order.Part.Rank;
 import lehrgang.documents.handout.order.Part.Tone;
@@ -32,8 +31,6 @@ import lehrgang.documents.typeset.FormulaSetter.Weight;
 public final class TexHandout {
   private static final double SIZE = 10;
   private static final double WIDTH = 430;
-  private static final int WIDE = 9;
-  private static final int LONG = 26;
   private static final FormulaSetter SETTER = new FormulaSetter(6);
 
   private final Order order;
@@ -199,11 +196,7 @@ public final class TexHandout {
                     line.flatMap(chapter.blanks()::number)
                         .map(number -> Integer.toString(number))
                         .orElse(""),
-                    byHand(characters)));
-  }
-
-  private static String byHand(int characters) {
-    return String.format(Locale.ROOT, "%.1f", characters * 0.62 + 0.6);
+                    TexTables.byHand(characters)));
   }
 
   private void working(Part.Working working) {
@@ -247,60 +240,9 @@ public final class TexHandout {
   private void tables(List<Part.Table> tables) {
     block(
         "{\\smallskip\\raggedright\n"
-            + tables.stream().map(this::table).collect(Collectors.joining("\\qquad\n"))
+            + tables.stream()
+                .map(table -> TexTables.of(table, sentence(table.title())))
+                .collect(Collectors.joining("\\qquad\n"))
             + "\\par\\smallskip}");
-  }
-
-  private String table(Part.Table table) {
-    int columns = table.head().size();
-    boolean broken = table.body().size() > LONG;
-    String form =
-        "@{}l"
-            + "r".repeat(Math.max(0, columns - (table.totals() ? 2 : 1)))
-            + (table.totals() ? "|r" : "")
-            + "@{}";
-    StringBuilder tex = new StringBuilder();
-    String title = table.title().isEmpty() ? "" : sentence(table.title());
-    tex.append(broken ? "\\begin{longtable}[l]{" : "\\begin{tabular}[t]{")
-        .append(form)
-        .append("}\n");
-    if (!title.isEmpty()) {
-      tex.append("\\multicolumn{%d}{@{}l}{\\tabletitle{%s}}\\\\\n".formatted(columns, title));
-    }
-    tex.append(row(table.head())).append(broken ? "\\endhead\n" : "");
-    table.body().forEach(row -> tex.append(row(row)));
-    if (!table.foot().isEmpty()) {
-      tex.append("\\hline\n").append(row(table.foot()));
-    }
-    tex.append(broken ? "\\end{longtable}" : "\\end{tabular}");
-    return columns > WIDE && !broken ? "\\fitted{" + tex + "}" : tex.toString();
-  }
-
-  private static String row(List<Entry> entries) {
-    return entries.stream().map(TexHandout::entry).collect(Collectors.joining(" & ")) + " \\\\\n";
-  }
-
-  private static String entry(Entry entry) {
-    String words = TexText.of(entry.text());
-    if (entry.place() != Part.Place.NUMBER) {
-      return words.isEmpty()
-          ? ""
-          : entry.place() == Part.Place.COLUMN_HEAD
-              ? "\\columnhead{" + words + "}"
-              : "\\rowhead{" + words + "}";
-    }
-    return switch (entry.look()) {
-      case BLANK ->
-          "\\blank{%s}{%s}"
-              .formatted(
-                  entry.number() == 0 ? "" : Integer.toString(entry.number()),
-                  byHand(entry.characters()));
-      case ANSWER -> "\\answer{" + words + "}";
-      case PICKED, BRACKET, OBSERVED -> "\\picked{" + words + "}";
-      case OWN -> "\\textbf{" + words + "}";
-      case NEIGHBOUR, TOTAL -> "\\faint{" + words + "}";
-      case SUMMED -> "\\summed{" + words + "}";
-      case PLAIN -> words;
-    };
   }
 }
