@@ -2,7 +2,10 @@ package lehrgang.app;
 
 import java.io.PrintWriter;
 import java.io.Serial;
-import java.util.List;
+import lehrgang.core.data.Problem;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
+import lehrgang.documents.file.FileProblem;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 
@@ -14,32 +17,36 @@ final class Complaint extends RuntimeException {
   static final int WRONG_INPUT = 2;
   static final int FAILED = 1;
 
-  Complaint(String sentence) {
+  /// @param sentence by its key in the bundle of this package
+  Complaint(Phrase sentence) {
+    this(Messages.text(sentence));
+  }
+
+  private Complaint(String sentence) {
     super(sentence);
   }
 
-  /// As "a, b or c".
-  static String list(List<String> names, String last) {
-    return names.size() == 1
-        ? names.getFirst()
-        : String.join(", ", names.subList(0, names.size() - 1))
-            + " "
-            + last
-            + " "
-            + names.getLast();
+  /// What is wrong with a file.
+  static Complaint about(FileProblem problem) {
+    return new Complaint(problem.getMessage());
+  }
+
+  /// What is wrong with the data or with what is chosen for them.
+  static Complaint about(Problem problem) {
+    return new Complaint(Wording.english().text(problem.sentence()));
   }
 
   static int aboutParameters(CommandLine.ParameterException wrong, String[] arguments) {
-    String sentence = wrong.getMessage().lines().findFirst().orElse("The options are wrong.");
+    String sentence =
+        wrong.getMessage().lines().findFirst().orElse(Messages.text("parameters.wrong"));
     CommandLine command = wrong.getCommandLine();
     command
         .getErr()
         .println(
-            sentence
-                + (sentence.endsWith(".") ? "" : ".")
-                + " See "
-                + command.getCommandSpec().qualifiedName()
-                + " --help.");
+            Messages.text(
+                Phrase.of("parameters")
+                    .with("sentence", sentence + (sentence.endsWith(".") ? "" : "."))
+                    .with("command", command.getCommandSpec().qualifiedName())));
     return WRONG_INPUT;
   }
 
@@ -54,10 +61,7 @@ final class Complaint extends RuntimeException {
       return FAILED;
     }
     LoggerFactory.getLogger(Complaint.class).error("unexpected", wrong);
-    out.println(
-        "Something in the program went wrong; the log in "
-            + UserFolder.log()
-            + " says more. Your files are as they were.");
+    out.println(Messages.text(Phrase.of("failed").with("log", UserFolder.log().toString())));
     return FAILED;
   }
 }

@@ -4,7 +4,7 @@ import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 
 /// `lehrgang demo`.
-@Command(name = "demo", description = "Opens the demo.", mixinStandardHelpOptions = true)
+@Command(name = "demo", resourceBundle = "lehrgang.app.messages", mixinStandardHelpOptions = true)
 final class DemoCommand implements Callable<Integer> {
   @Override
   public Integer call() {

@@ -24,15 +24,12 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// `lehrgang derive PROCEDURE DATA.csv`: a derivation as text or JSON.
-@Command(
-    name = "derive",
-    description = "Works a solution out and prints it as text, or as JSON.",
-    mixinStandardHelpOptions = true)
+@Command(name = "derive", resourceBundle = "lehrgang.app.messages", mixinStandardHelpOptions = true)
 final class DeriveCommand implements Callable<Integer> {
   @Parameters(
       index = "0",
       paramLabel = "PROCEDURE",
-      description = "One of ${COMPLETION-CANDIDATES}.",
+      descriptionKey = "help.derive.procedure",
       completionCandidates = ProcedureNames.class)
   private String name;
 
@@ -40,13 +37,7 @@ final class DeriveCommand implements Callable<Integer> {
       index = "1",
       arity = "0..1",
       paramLabel = "DATA.csv",
-      description =
-          "For independence, matched-pairs, fisher and simulation a labelled table: a free corner"
-              + " cell and the column labels, then a label and its counts a row. For"
-              + " goodness-of-fit and simulation lines of category, observed and perhaps share. For"
-              + " layers the layer in the first column and the row in the second, or a line with"
-              + " the layer's name above each table. Totals are recognised and left out. - reads"
-              + " standard input.")
+      descriptionKey = "help.derive.data")
   private String file;
 
   @Mixin private GivenTable data;
@@ -54,16 +45,13 @@ final class DeriveCommand implements Callable<Integer> {
   @Option(
       names = "--round-on-the-way",
       paramLabel = "K",
-      description = "Round every line to K decimals before it is used again, as on paper.")
+      descriptionKey = "help.derive.round-on-the-way")
   private Integer onTheWay;
 
-  @Option(
-      names = "--decimals",
-      paramLabel = "K",
-      description = "Show every number that is not a count with K decimals.")
+  @Option(names = "--decimals", paramLabel = "K", descriptionKey = "help.derive.decimals")
   private Integer decimals;
 
-  @Option(names = "--json", description = "Print one JSON document.")
+  @Option(names = "--json", descriptionKey = "help.derive.json")
   private boolean json;
 
   @Spec private CommandSpec spec;
@@ -75,8 +63,9 @@ final class DeriveCommand implements Callable<Integer> {
             .orElseThrow(
                 () ->
                     new Complaint(
-                        "There is no procedure “%s”; use %s."
-                            .formatted(name, Complaint.list(ProcedureNames.all(), "or"))));
+                        Phrase.of("derive.no-procedure")
+                            .with("name", name)
+                            .with("choice", Phrase.listed(ProcedureNames.all(), "list.or"))));
     ProcedureFlags flags = ProcedureFlags.of(spec.commandLine().getParseResult(), procedure);
     GivenTable.Table table = data.read(procedure, Optional.ofNullable(file));
     Solution solution =
@@ -101,8 +90,10 @@ final class DeriveCommand implements Callable<Integer> {
   private static Optional<Integer> places(String option, Integer number) {
     if (number != null && (number < 0 || number > Decimals.MOST)) {
       throw new Complaint(
-          "%s is %d; use a number of decimals from 0 to %d."
-              .formatted(option, number, Decimals.MOST));
+          Phrase.of("derive.decimals")
+              .with("option", option)
+              .with("number", number)
+              .with("most", Decimals.MOST));
     }
     return Optional.ofNullable(number);
   }

@@ -8,7 +8,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Simulator;
 import lehrgang.core.solution.Solution;
-import lehrgang.core.wording.Wording;
+import lehrgang.core.wording.Phrase;
 
 /// Works solutions out for commands, however long it takes.
 final class Deriving {
@@ -32,8 +32,7 @@ final class Deriving {
   private static Derivation derivation(Procedure.Settled settled) {
     return switch (settled) {
       case Procedure.Derived(var derivation) -> derivation;
-      case Procedure.Refused(var problems) ->
-          throw new Complaint(Wording.english().text(problems.getFirst().sentence()));
+      case Procedure.Refused(var problems) -> throw Complaint.about(problems.getFirst());
     };
   }
 
@@ -49,7 +48,7 @@ final class Deriving {
       int done = (int) Math.floor(part * PARTS);
       if (done > told[0]) {
         told[0] = done;
-        out.println("Drawing tables: " + done * (100 / PARTS) + " %");
+        out.println(Messages.text(Phrase.of("derive.drawing").with("part", done * (100 / PARTS))));
         out.flush();
       }
     };

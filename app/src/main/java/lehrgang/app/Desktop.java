@@ -13,6 +13,7 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
 import lehrgang.desktop.window.DemoPictures;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
@@ -42,17 +43,12 @@ final class Desktop {
 
   private static int open(SolutionFile first, Optional<Path> file, MainWindow.First shown) {
     if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
-      throw new Complaint(
-          "There is no display to open a window on; lehrgang derive, hand-out and demo work without"
-              + " one.");
+      throw new Complaint(Phrase.of("desktop.no-display"));
     }
     try {
       DesktopApplication.open(first, file, UserFolder.data(), shown);
     } catch (UnsupportedOperationException e) {
-      throw new Complaint(
-          "The display could not be opened ("
-              + e.getMessage()
-              + "); check that DISPLAY names one that runs, or use lehrgang derive and hand-out.");
+      throw new Complaint(Phrase.of("desktop.not-opened").with("reason", e.getMessage()));
     }
     return 0;
   }
@@ -61,7 +57,7 @@ final class Desktop {
     try {
       return SolutionFile.load(file);
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 
@@ -70,8 +66,7 @@ final class Desktop {
       return open(SolutionFile.demo(), Optional.empty(), MainWindow.First.SOLUTION);
     }
     writeDemo(DEMO_FOLDER);
-    out.println(
-        "There is no display, so the demo was written to " + DEMO_FOLDER + " instead of shown.");
+    out.println(Messages.text(Phrase.of("demo.written").with("folder", DEMO_FOLDER.toString())));
     return 0;
   }
 
@@ -108,7 +103,7 @@ final class Desktop {
           folder.resolve("group-17-marks.csv"));
       DemoPictures.write(folder);
     } catch (IOException e) {
-      throw new Complaint(folder + " could not be written: check that the folder is yours.");
+      throw new Complaint(Phrase.of("demo.not-written").with("folder", folder.toString()));
     }
   }
 }

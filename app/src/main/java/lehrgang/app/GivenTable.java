@@ -8,7 +8,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
-import lehrgang.core.wording.Wording;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.table.TableImport;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Option;
@@ -21,28 +21,16 @@ final class GivenTable {
   @ArgGroup(exclusive = false)
   private RecordOptions records;
 
-  @Option(
-      names = "--successes",
-      paramLabel = "X",
-      description = "one-proportion: the number of successes.")
+  @Option(names = "--successes", paramLabel = "X", descriptionKey = "help.derive.successes")
   private String successes;
 
-  @Option(
-      names = "--trials",
-      paramLabel = "N",
-      description = "one-proportion: the number of trials.")
+  @Option(names = "--trials", paramLabel = "N", descriptionKey = "help.derive.trials")
   private String trials;
 
-  @Option(
-      names = "--first",
-      paramLabel = "X/N",
-      description = "two-proportions: successes and trials of the first group.")
+  @Option(names = "--first", paramLabel = "X/N", descriptionKey = "help.derive.first")
   private String first;
 
-  @Option(
-      names = "--second",
-      paramLabel = "X/N",
-      description = "two-proportions: successes and trials of the second group.")
+  @Option(names = "--second", paramLabel = "X/N", descriptionKey = "help.derive.second")
   private String second;
 
   /// A table with what was done to it, and where it was counted from.
@@ -86,17 +74,14 @@ final class GivenTable {
     return file.map(
             name ->
                 name.equals(STANDARD_INPUT)
-                    ? "Standard input"
+                    ? Messages.text("data.standard-input")
                     : Path.of(name).getFileName().toString())
-        .orElse("Shares");
+        .orElse(Messages.text("data.shares"));
   }
 
   private static String file(Procedure procedure, Optional<String> file) {
     return file.orElseThrow(
-        () ->
-            new Complaint(
-                "%s needs a file with its table; - reads standard input."
-                    .formatted(procedure.id())));
+        () -> new Complaint(Phrase.of("data.needs-file").with("procedure", procedure.id())));
   }
 
   private TableImport.Recognised table(Procedure procedure, Optional<String> file) {
@@ -116,8 +101,7 @@ final class GivenTable {
     file.ifPresent(
         name -> {
           throw new Complaint(
-              "%s takes its numbers as options and no file; leave out %s."
-                  .formatted(procedure.id(), name));
+              Phrase.of("data.no-file").with("procedure", procedure.id()).with("file", name));
         });
     boolean two = procedure.groups() == 2;
     List<List<String>> groups =
@@ -129,16 +113,22 @@ final class GivenTable {
                     given("--trials", trials, "N", procedure)));
     return new TableEntry(
         TableForm.SHARES,
-        "group",
-        "success",
-        two ? List.of("first group", "second group") : List.of("sample"),
+        Messages.text("data.group"),
+        Messages.text("data.success"),
+        two
+            ? List.of(Messages.text("data.first-group"), Messages.text("data.second-group"))
+            : List.of(Messages.text("data.sample")),
         List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
         groups);
   }
 
   private static String given(String option, String value, String form, Procedure procedure) {
     if (value == null) {
-      throw new Complaint("%s needs %s %s.".formatted(procedure.id(), option, form));
+      throw new Complaint(
+          Phrase.of("data.needs")
+              .with("procedure", procedure.id())
+              .with("option", option)
+              .with("form", form));
     }
     return value;
   }
@@ -146,9 +136,7 @@ final class GivenTable {
   private static List<String> share(String option, String typed, Procedure procedure) {
     List<String> parts = List.of(given(option, typed, "X/N", procedure).split("/", -1));
     if (parts.size() != 2) {
-      throw new Complaint(
-          "%s is “%s”; write successes and trials as X/N, such as 121/140."
-              .formatted(option, typed));
+      throw new Complaint(Phrase.of("data.share").with("option", option).with("value", typed));
     }
     return parts.stream().map(String::strip).toList();
   }
@@ -156,8 +144,7 @@ final class GivenTable {
   private static TableImport.Recognised recognised(TableImport.Result result) {
     return switch (result) {
       case TableImport.Recognised recognised -> recognised;
-      case TableImport.Unreadable(var problem) ->
-          throw new Complaint(Wording.english().text(problem.sentence()));
+      case TableImport.Unreadable(var problem) -> throw Complaint.about(problem);
     };
   }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import lehrgang.core.page.Audience;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.CourseStyle;
@@ -18,6 +19,7 @@ import lehrgang.core.solution.SheetChoices.PaperSize;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
@@ -32,66 +34,46 @@ import picocli.CommandLine.Parameters;
 /// solution has it.
 @Command(
     name = "hand-out",
-    description =
-        "Writes a solution, or several as a problem set, as a sheet, a worksheet or a key.",
+    resourceBundle = "lehrgang.app.messages",
     mixinStandardHelpOptions = true)
 final class HandOutCommand implements Callable<Integer> {
-  @Parameters(
-      paramLabel = "FILE",
-      arity = "1..*",
-      description = "A .lehrgang file; several make a problem set.")
+  @Parameters(paramLabel = "FILE", arity = "1..*", descriptionKey = "help.hand-out.file")
   private List<Path> files;
 
   @Option(
       names = "--for",
       paramLabel = "AUDIENCE",
       defaultValue = "full",
-      description = "full, student or key. Default: ${DEFAULT-VALUE}.")
+      descriptionKey = "help.hand-out.for")
   private String audience;
 
-  @Option(
-      names = "--as",
-      paramLabel = "FORM",
-      description =
-          "pdf, html (one self-contained file), tex, odt or md (figures beside it). Default: by the"
-              + " ending of OUT, else html.")
+  @Option(names = "--as", paramLabel = "FORM", descriptionKey = "help.hand-out.as")
   private String form;
 
-  @Option(names = "--paper", paramLabel = "SIZE", description = "a4 or letter.")
+  @Option(names = "--paper", paramLabel = "SIZE", descriptionKey = "help.hand-out.paper")
   private String paper;
 
-  @Option(
-      names = "--head",
-      paramLabel = "TEXT",
-      description = "What stands at the head, such as the course and the sheet.")
+  @Option(names = "--head", paramLabel = "TEXT", descriptionKey = "help.hand-out.head")
   private String head;
 
-  @Option(
-      names = "--room",
-      paramLabel = "PATTERN",
-      description = "What is drawn in the room for working: lines, grid or none.")
+  @Option(names = "--room", paramLabel = "PATTERN", descriptionKey = "help.hand-out.room")
   private String room;
 
   @Option(
       names = "--with",
       paramLabel = "THINGS",
       split = ",",
-      description =
-          "What stands on the sheet besides: name, table, points, hints and curve, with commas"
-              + " between them; nothing for none of them.")
+      descriptionKey = "help.hand-out.with")
   private List<String> with;
 
-  @Option(
-      names = "--style",
-      paramLabel = "STYLE",
-      description = "A .lehrgang-style file: the course's words, order, symbols and choices.")
+  @Option(names = "--style", paramLabel = "STYLE", descriptionKey = "help.hand-out.style")
   private Path style;
 
   @Option(
       names = {"-o", "--output"},
       paramLabel = "OUT",
       required = true,
-      description = "The file to write.")
+      descriptionKey = "help.hand-out.output")
   private Path out;
 
   @Override
@@ -99,7 +81,8 @@ final class HandOutCommand implements Callable<Integer> {
     Audience whom =
         Audience.ofKey(audience)
             .orElseThrow(
-                () -> new Complaint("--for is “" + audience + "”; use full, student or key."));
+                () ->
+                    wrong("--for", audience, Arrays.stream(Audience.values()).map(Audience::key)));
     Form wanted = form();
     List<Solution> solutions = new ArrayList<>();
     UnaryOperator<Solution> styled = styling();
@@ -119,20 +102,13 @@ final class HandOutCommand implements Callable<Integer> {
       CourseStyle course = StyleFile.load(style).style();
       return solution -> course.on(solution, Procedures::isSettledByCourse);
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 
   private Form form() {
     return Optional.ofNullable(form)
-        .map(
-            key ->
-                Form.ofKey(key)
-                    .orElseThrow(
-                        () ->
-                            new Complaint(
-                                "--as is “%s”; use %s."
-                                    .formatted(key, Complaint.list(Form.keys(), "or")))))
+        .map(key -> Form.ofKey(key).orElseThrow(() -> wrong("--as", key, Form.keys().stream())))
         .orElseGet(() -> Form.ofFile(out.toString()).orElse(Form.WEB_PAGE));
   }
 
@@ -146,14 +122,22 @@ final class HandOutCommand implements Callable<Integer> {
           choices.on(
               PaperSize.ofKey(paper)
                   .orElseThrow(
-                      () -> new Complaint("--paper is “" + paper + "”; use a4 or letter.")));
+                      () ->
+                          wrong(
+                              "--paper",
+                              paper,
+                              Arrays.stream(PaperSize.values()).map(PaperSize::key))));
     }
     if (room != null) {
       choices =
           choices.withRoom(
               WorkingRoom.ofKey(room)
                   .orElseThrow(
-                      () -> new Complaint("--room is “" + room + "”; use lines, grid or none.")));
+                      () ->
+                          wrong(
+                              "--room",
+                              room,
+                              Arrays.stream(WorkingRoom.values()).map(WorkingRoom::key))));
     }
     return with == null ? choices : choices.withOnly(things());
   }
@@ -166,23 +150,26 @@ final class HandOutCommand implements Callable<Integer> {
             With.ofKey(name.strip())
                 .orElseThrow(
                     () ->
-                        new Complaint(
-                            "--with has “%s”; use %s."
-                                .formatted(
-                                    name.strip(),
-                                    Complaint.list(
-                                        Arrays.stream(With.values()).map(With::key).toList(),
-                                        "or")))));
+                        wrong(
+                            "--with", name.strip(), Arrays.stream(With.values()).map(With::key))));
       }
     }
     return things;
+  }
+
+  private static Complaint wrong(String option, String value, Stream<String> choice) {
+    return new Complaint(
+        Phrase.of("wrong-value")
+            .with("option", option)
+            .with("value", value)
+            .with("choice", Phrase.listed(choice.toList(), "list.or")));
   }
 
   private static Solution load(Path file) {
     try {
       return SolutionFile.load(file).solution();
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 
@@ -198,7 +185,7 @@ final class HandOutCommand implements Callable<Integer> {
     try {
       form.write(order, out);
     } catch (FileProblem e) {
-      throw new Failure(e.getMessage());
+      throw new Failure(e);
     }
   }
 }

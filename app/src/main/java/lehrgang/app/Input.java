@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Objects;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 
@@ -24,12 +25,12 @@ final class Input {
       }
       bytes = System.in.readAllBytes();
     } catch (IOException e) {
-      throw new Complaint("Standard input is closed: pass a table to it, or name a file.");
+      throw new Complaint(Phrase.of("input.closed"));
     }
     if (bytes.length == 0) {
-      throw new Complaint("Standard input is empty: pass a table to it, or name a file.");
+      throw new Complaint(Phrase.of("input.empty"));
     }
-    return decoded(bytes, "Standard input");
+    return decoded(bytes, Messages.text("data.standard-input"));
   }
 
   /// @throws Complaint if the file cannot be read as text in UTF-8
@@ -37,9 +38,9 @@ final class Input {
     try {
       return decoded(Files.readAllBytes(path), path.toString());
     } catch (NoSuchFileException e) {
-      throw new Complaint("There is no file " + path + ": check the name and the folder.");
+      throw new Complaint(Phrase.of("input.missing").with("file", path.toString()));
     } catch (IOException e) {
-      throw new Complaint(path + " cannot be read: check that it is a file you may read.");
+      throw new Complaint(Phrase.of("input.unreadable").with("file", path.toString()));
     }
   }
 
@@ -47,7 +48,7 @@ final class Input {
     try {
       return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
     } catch (CharacterCodingException e) {
-      throw new Complaint(name + " is not text in UTF-8: save it as CSV in UTF-8 and try again.");
+      throw new Complaint(Phrase.of("input.no-text").with("file", name));
     }
   }
 
@@ -56,7 +57,7 @@ final class Input {
     try {
       return CaseSource.open(path).text();
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 }

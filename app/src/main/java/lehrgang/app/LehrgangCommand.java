@@ -10,7 +10,7 @@ import picocli.CommandLine.Parameters;
 /// `lehrgang [FILE]`: opens the desktop.
 @Command(
     name = "lehrgang",
-    description = "Worked solutions in which every number can say where it came from.",
+    resourceBundle = "lehrgang.app.messages",
     mixinStandardHelpOptions = true,
     version = "lehrgang 0.1.0",
     subcommands = {
@@ -22,11 +22,7 @@ import picocli.CommandLine.Parameters;
       CommandLine.HelpCommand.class
     })
 final class LehrgangCommand implements Callable<Integer> {
-  @Parameters(
-      arity = "0..1",
-      paramLabel = "FILE",
-      description =
-          "A .lehrgang file, or data (.csv, .xlsx, .ods …) to count; without it a new solution.")
+  @Parameters(arity = "0..1", paramLabel = "FILE", descriptionKey = "help.lehrgang.file")
   private Path file;
 
   @Override

@@ -13,34 +13,24 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// `lehrgang mark FILE ANSWERS`: the answers of a class against a solution.
-@Command(
-    name = "mark",
-    description =
-        "Marks the answers of a class: which step each student lost, by which slip, and what"
-            + " follows from the student's own numbers.",
-    mixinStandardHelpOptions = true)
+@Command(name = "mark", resourceBundle = "lehrgang.app.messages", mixinStandardHelpOptions = true)
 final class MarkCommand implements Callable<Integer> {
   @Spec private CommandSpec spec;
 
-  @Parameters(index = "0", paramLabel = "FILE", description = "The solution, a .lehrgang file.")
+  @Parameters(index = "0", paramLabel = "FILE", descriptionKey = "help.mark.file")
   private Path file;
 
-  @Parameters(
-      index = "1",
-      paramLabel = "ANSWERS",
-      description =
-          "A CSV file: the column student, then a column for each line, called by its id, such as"
-              + " E[2,3] or X2.")
+  @Parameters(index = "1", paramLabel = "ANSWERS", descriptionKey = "help.mark.answers")
   private Path answers;
 
   @Option(
       names = {"-o", "--output"},
       paramLabel = "MARKS",
       required = true,
-      description = "The file to write.")
+      descriptionKey = "help.mark.output")
   private Path out;
 
-  @Option(names = "--json", description = "Write one document, lehrgang-marks/1, and no table.")
+  @Option(names = "--json", descriptionKey = "help.mark.json")
   private boolean json;
 
   @Override
@@ -50,7 +40,7 @@ final class MarkCommand implements Callable<Integer> {
       new Marking(SolutionFile.load(file).solution(), answers, err).write(out, json);
       return 0;
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 
@@ -59,7 +49,7 @@ final class MarkCommand implements Callable<Integer> {
     try {
       new Marking(solution, answers, new PrintWriter(System.err, true)).write(out, false);
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     }
   }
 }

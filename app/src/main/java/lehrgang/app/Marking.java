@@ -8,6 +8,7 @@ import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
@@ -31,11 +32,14 @@ final class Marking {
     this.answers =
         AnswersFile.read(answers, derivation, Wording.in(solution.language(), solution.ownWords()));
     this.err = err;
-    List<String> unknown = this.answers.unknown().stream().map(name -> "“" + name + "”").toList();
+    List<String> unknown =
+        this.answers.unknown().stream()
+            .map(name -> Messages.text(Phrase.of("mark.column").with("name", name)))
+            .toList();
     if (!unknown.isEmpty()) {
       err.println(
-          "Left alone: %s, for the solution has no such line."
-              .formatted(Complaint.list(unknown, "and")));
+          Messages.text(
+              Phrase.of("mark.left-alone").with("columns", Phrase.listed(unknown, "list.and"))));
     }
   }
 
@@ -45,7 +49,8 @@ final class Marking {
         Marker.of(solution, derivation, answers.lines()),
         done -> {
           if (done % WORTH_TELLING == 0) {
-            err.println("Marked %d of %d.".formatted(done, all));
+            err.println(
+                Messages.text(Phrase.of("mark.progress").with("done", done).with("all", all)));
           }
         });
   }
@@ -66,7 +71,7 @@ final class Marking {
     try {
       WholeFile.write(out, text);
     } catch (FileProblem e) {
-      throw new Failure(e.getMessage());
+      throw new Failure(e);
     }
   }
 }

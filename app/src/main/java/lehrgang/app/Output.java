@@ -1,6 +1,7 @@
 package lehrgang.app;
 
 import java.io.PrintWriter;
+import lehrgang.core.wording.Phrase;
 
 /// What the program prints.
 final class Output {
@@ -13,7 +14,7 @@ final class Output {
     out.print(text);
     out.flush();
     if (out.checkError()) {
-      throw new Failure("Standard output could not be written to its end: nothing more was done.");
+      throw new Failure(Phrase.of("output.broken"));
     }
   }
 }

@@ -14,6 +14,7 @@ import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.OneOf;
 import lehrgang.core.solution.ProcedureOption.Setting;
 import lehrgang.core.solution.ProcedureOption.Typed;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Model.OptionSpec;
@@ -63,15 +64,21 @@ final class ProcedureFlags {
   /// What it is for, the procedures that take it, and its usual value.
   private static String description(ProcedureOption option, List<Procedure> takers) {
     String words = WORDING.text("flag." + option.flag());
-    String those =
-        takers.size() == Procedures.all().size()
-            ? ""
-            : String.join(", ", takers.stream().map(Procedure::id).toList()) + ": ";
-    String usual =
-        takesValue(option) && !isRequired(option) && !option.usual().isEmpty()
-            ? " Default: " + option.usual() + "."
-            : "";
-    return (those + words + usual).replace("%", "%%");
+    if (takers.size() < Procedures.all().size()) {
+      words =
+          Messages.text(
+              Phrase.of("flags.of")
+                  .with(
+                      "procedures",
+                      Phrase.listed(takers.stream().map(Procedure::id).toList(), "list.comma"))
+                  .with("sentence", words));
+    }
+    if (takesValue(option) && !isRequired(option) && !option.usual().isEmpty()) {
+      words =
+          Messages.text(
+              Phrase.of("flags.usual").with("sentence", words).with("value", option.usual()));
+    }
+    return words.replace("%", "%%");
   }
 
   private static boolean isRequired(ProcedureOption option) {
@@ -93,8 +100,10 @@ final class ProcedureFlags {
         && option instanceof OneOf oneOf
         && !oneOf.values().contains(value(option))) {
       throw new Complaint(
-          "--%s is “%s”; use %s."
-              .formatted(oneOf.flag(), value(option), Complaint.list(oneOf.values(), "or")));
+          Phrase.of("wrong-value")
+              .with("option", "--" + oneOf.flag())
+              .with("value", value(option))
+              .with("choice", Phrase.listed(oneOf.values(), "list.or")));
     }
   }
 
@@ -116,8 +125,10 @@ final class ProcedureFlags {
   static void refuse(String flag, Procedure procedure) {
     List<String> own = procedure.options().stream().map(option -> "--" + option.flag()).toList();
     throw new Complaint(
-        "%s is no option of %s; it takes %s."
-            .formatted(flag, procedure.id(), Complaint.list(own, "and")));
+        Phrase.of("flags.foreign")
+            .with("option", flag)
+            .with("procedure", procedure.id())
+            .with("choice", Phrase.listed(own, "list.and")));
   }
 
   /// The choices that the flags make.
@@ -132,11 +143,10 @@ final class ProcedureFlags {
         choices = chosen(choices, option, table);
       } else if (isRequired(option)) {
         throw new Complaint(
-            "%s needs --%s %s."
-                .formatted(
-                    procedure.id(),
-                    option.flag(),
-                    WORDING.text("flag." + option.flag() + ".label")));
+            Phrase.of("data.needs")
+                .with("procedure", procedure.id())
+                .with("option", "--" + option.flag())
+                .with("form", WORDING.text("flag." + option.flag() + ".label")));
       }
     }
     return choices
@@ -153,8 +163,9 @@ final class ProcedureFlags {
       case OneOf oneOf -> {
         if (!oneOf.scope().holds(table)) {
           throw new Complaint(
-              "--%s %s; leave it out for this one."
-                  .formatted(oneOf.flag(), WORDING.text("flag.scope." + oneOf.scope().key())));
+              Phrase.of("flags.scope")
+                  .with("option", "--" + oneOf.flag())
+                  .with("scope", WORDING.text("flag.scope." + oneOf.scope().key())));
         }
         yield choices.withOption(oneOf.id(), value(oneOf));
       }
@@ -166,8 +177,11 @@ final class ProcedureFlags {
     String chosen = isGiven(when.option()) ? value(when.option()) : when.option().usual();
     if (!chosen.equals(when.value())) {
       throw new Complaint(
-          "--%s goes with --%s %s; leave it out with %s."
-              .formatted(typed.flag(), when.option().flag(), when.value(), chosen));
+          Phrase.of("flags.when")
+              .with("option", "--" + typed.flag())
+              .with("other", "--" + when.option().flag())
+              .with("value", when.value())
+              .with("chosen", chosen));
     }
   }
 

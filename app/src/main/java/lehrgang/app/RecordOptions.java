@@ -12,7 +12,7 @@ import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
-import lehrgang.core.wording.Wording;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Progress;
@@ -23,39 +23,22 @@ import picocli.CommandLine.Option;
 final class RecordOptions {
   private static final String STANDARD_INPUT = "-";
 
-  @Option(
-      names = "--cases",
-      required = true,
-      description = "The file holds records, one a line; count them.")
+  @Option(names = "--cases", required = true, descriptionKey = "help.derive.cases")
   private boolean cases;
 
-  @Option(
-      names = "--rows",
-      paramLabel = "COLUMN",
-      description = "With --cases: the column that gives the table's rows.")
+  @Option(names = "--rows", paramLabel = "COLUMN", descriptionKey = "help.derive.rows")
   private String rows;
 
-  @Option(
-      names = "--columns",
-      paramLabel = "COLUMN",
-      description = "With --cases: the column that gives the table's columns.")
+  @Option(names = "--columns", paramLabel = "COLUMN", descriptionKey = "help.derive.columns")
   private String columns;
 
-  @Option(
-      names = "--layers",
-      paramLabel = "COLUMN",
-      description = "With --cases and layers: the column whose categories are the layers.")
+  @Option(names = "--layers", paramLabel = "COLUMN", descriptionKey = "help.derive.layers")
   private String layers;
 
-  @Option(
-      names = "--category",
-      paramLabel = "COLUMN",
-      description = "With --cases: the one column that is counted.")
+  @Option(names = "--category", paramLabel = "COLUMN", descriptionKey = "help.derive.category")
   private String category;
 
-  @Option(
-      names = "--unite-spellings",
-      description = "With --cases: take names that differ by case, spaces or accents as one.")
+  @Option(names = "--unite-spellings", descriptionKey = "help.derive.unite-spellings")
   private boolean unite;
 
   /// @throws Complaint if the file, or what was asked of it, makes no table
@@ -68,14 +51,14 @@ final class RecordOptions {
       Path copy = Files.createTempFile("lehrgang", ".csv");
       try (InputStream in = System.in) {
         Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-        return count(CaseFile.detect(copy, "standard input"), recipe);
+        return count(CaseFile.detect(copy, Messages.text("input.name")), recipe);
       } finally {
         Files.delete(copy);
       }
     } catch (FileProblem e) {
-      throw new Complaint(e.getMessage());
+      throw Complaint.about(e);
     } catch (IOException e) {
-      throw new Complaint("Standard input could not be read to its end: try a file.");
+      throw new Complaint(Phrase.of("input.not-to-end"));
     }
   }
 
@@ -85,30 +68,22 @@ final class RecordOptions {
             || category != null && procedure.forms().contains(TableForm.FREQUENCIES);
     boolean shares = procedure.forms().getFirst() == TableForm.SHARES;
     if (shares && procedure.groups() < 2) {
-      throw new Complaint(
-          "%s takes its numbers as options; count records with two-proportions or goodness-of-fit."
-              .formatted(procedure.id()));
+      throw new Complaint(Phrase.of("records.as-options").with("procedure", procedure.id()));
     }
     if (one) {
       if (category == null || rows != null || columns != null || layers != null) {
-        throw new Complaint(
-            "%s counts one column of the records: give --category COLUMN and nothing else."
-                .formatted(procedure.id()));
+        throw new Complaint(Phrase.of("records.one-column").with("procedure", procedure.id()));
       }
       return Recipe.Count.one(category);
     }
     if (rows == null || columns == null || category != null) {
-      throw new Complaint(
-          "%s counts two columns of the records: give --rows COLUMN and --columns COLUMN, and no --category."
-              .formatted(procedure.id()));
+      throw new Complaint(Phrase.of("records.two-columns").with("procedure", procedure.id()));
     }
     boolean layered = procedure.forms().contains(TableForm.LAYERS);
     if (layered == (layers == null)) {
       throw new Complaint(
-          layered
-              ? "layers counts two columns within a third: give --layers COLUMN too."
-              : "%s has no layers: leave out --layers, or derive layers."
-                  .formatted(procedure.id()));
+          Phrase.of(layered ? "records.needs-layers" : "records.no-layers")
+              .with("procedure", procedure.id()));
     }
     if (layered) {
       return Recipe.Count.two(rows, columns).inLayersOf(layers);
@@ -135,8 +110,7 @@ final class RecordOptions {
   private static Origin counted(Checked<Origin> counted) {
     return switch (counted) {
       case Checked.Good<Origin>(var origin) -> origin;
-      case Checked.Bad<Origin>(var problems) ->
-          throw new Complaint(Wording.english().text(problems.getFirst().sentence()));
+      case Checked.Bad<Origin>(var problems) -> throw Complaint.about(problems.getFirst());
     };
   }
 }

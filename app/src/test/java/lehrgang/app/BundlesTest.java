@@ -14,6 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -23,6 +24,14 @@ class BundlesTest {
   private static final List<String> MODULES = List.of("core", "documents", "desktop", "app");
   private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"");
   private static final Pattern CONSTANT = Pattern.compile("\\b[A-Z][A-Z0-9_]+\\b");
+
+  /// What a command is for: its key is put together by the parser of the command line.
+  private static final String OF_COMMAND = ".usage.description";
+
+  /// A key that is asked for as it stands; one with a condition or a sum in it is left out.
+  private static final Pattern ASKED =
+      Pattern.compile("(?:Phrase\\.of|Words\\.of|Messages\\.text)\\(\\s*\"([^\"]+)\"\\s*[,)]");
+
   private static final Pattern KEY = Pattern.compile("^([A-Za-z0-9][^ =:]*)\\s*=");
 
   /// What stands between quotes in the sources, and the constants as keys are made of them.
@@ -94,6 +103,10 @@ class BundlesTest {
   /// A key is used if it stands in the sources, whole or put together from parts one of which has a
   /// point in it, as `"step." + id`.
   private static boolean isUsed(String key) {
+    if (key.endsWith(OF_COMMAND)) {
+      return SPOKEN.containsAll(
+          List.of(key.substring(0, key.length() - OF_COMMAND.length()).split("\\.")));
+    }
     return SPOKEN.contains(key) || isMade(List.of(key.split("\\.")), false);
   }
 
@@ -114,7 +127,8 @@ class BundlesTest {
     return false;
   }
 
-  /// The gaps of a sentence are those that its key is filled with: `{gap}`, never a bare brace.
+  /// The gaps of a sentence are those that its key is filled with: `{gap}`, never a bare brace. The
+  /// parser of the command line fills its own, `${GAP}`.
   @ParameterizedTest
   @MethodSource("bundles")
   void bracesAreGaps(Path bundle) {
@@ -123,8 +137,27 @@ class BundlesTest {
             .lines()
             .filter(line -> KEY.matcher(line).find())
             .filter(
-                line -> line.replaceAll("\\{(:\\p{L}²?|:df|[a-zA-Z0-9]+)}", "").matches(".*[{}].*"))
+                line ->
+                    line.replaceAll("\\$\\{[A-Z-]+}", "")
+                        .replaceAll("\\{(:\\p{L}²?|:df|[a-zA-Z0-9]+)}", "")
+                        .matches(".*[{}].*"))
             .collect(Collectors.toList());
     assertThat(bare).isEmpty();
+  }
+
+  /// A sentence that is asked for and is in no bundle would end in an error, and most are asked for
+  /// only when something is wrong.
+  @Test
+  void everySentenceThatIsAskedForIsThere() {
+    Set<String> keys =
+        bundles().flatMap(bundle -> keys(bundle).stream()).collect(Collectors.toSet());
+    List<String> asked =
+        MODULES.stream()
+            .flatMap(module -> files(ROOT.resolve(module).resolve("src/main/java")))
+            .flatMap(file -> ASKED.matcher(read(file)).results().map(found -> found.group(1)))
+            .filter(key -> !key.endsWith("."))
+            .toList();
+    assertThat(asked).hasSizeGreaterThan(keys.size() / 4);
+    assertThat(keys).containsAll(asked);
   }
 }

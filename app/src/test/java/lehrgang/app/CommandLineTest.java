@@ -257,7 +257,7 @@ class CommandLineTest {
         "--as=docs | --as is “docs”; use pdf, html, tex, odt or md.",
         "--paper=a3 | --paper is “a3”; use a4 or letter.",
         "--room=dots | --room is “dots”; use lines, grid or none.",
-        "--with=name,tabel | --with has “tabel”; use name, table, points, hints or curve."
+        "--with=name,tabel | --with is “tabel”; use name, table, points, hints or curve."
       })
   void aChoiceThatThereIsNotIsNamedWithThoseThereAre(String option, String sentence) {
     Path out = folder.resolve("out.html");

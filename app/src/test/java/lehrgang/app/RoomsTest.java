@@ -68,7 +68,7 @@ class RoomsTest {
       know(rooms, "core.procedure." + family, belowFamilies + " core.procedure.parts");
     }
     String core = belowFamilies + " core.page core.marking";
-    know(rooms, "documents.file", "");
+    know(rooms, "documents.file", "core.wording");
     String onFiles = core + " documents.file";
     know(rooms, "documents.solutionfile", onFiles);
     know(rooms, "documents.report", core);

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 
 /// Classes of a number: edges in rising order, and which end of a class belongs to it.
 ///
@@ -54,18 +56,24 @@ public record Classing(List<BigDecimal> edges, Closed closed, Ends ends) {
   public List<String> names() {
     List<String> names = new ArrayList<>();
     if (ends == Ends.OPEN) {
-      names.add((closed == Closed.LEFT ? "under " : "up to ") + text(edges.getFirst()));
+      names.add(name(closed == Closed.LEFT ? "class.under" : "class.up-to", edges.getFirst()));
     }
     for (int i = 1; i < edges.size(); i++) {
-      String low = text(edges.get(i - 1));
-      String high = text(edges.get(i));
-      names.add(closed == Closed.LEFT ? low + " to under " + high : "over " + low + " to " + high);
+      names.add(
+          Wording.english()
+              .text(
+                  Phrase.of(closed == Closed.LEFT ? "class.to-under" : "class.over-to")
+                      .with("low", text(edges.get(i - 1)))
+                      .with("high", text(edges.get(i)))));
     }
     if (ends == Ends.OPEN) {
-      String last = text(edges.getLast());
-      names.add(closed == Closed.LEFT ? last + " and over" : "over " + last);
+      names.add(name(closed == Closed.LEFT ? "class.and-over" : "class.over", edges.getLast()));
     }
     return names;
+  }
+
+  private static String name(String key, BigDecimal edge) {
+    return Wording.english().text(Phrase.of(key).with("edge", text(edge)));
   }
 
   /// The place of a number among the classes; empty where it lies in none.

@@ -3,25 +3,14 @@ package lehrgang.core.cases;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import lehrgang.core.wording.Wording;
 
 /// What of a date tells cases apart.
 public enum DatePart {
-  WEEKDAY("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"),
-  MONTH(
-      "January",
-      "February",
-      "March",
-      "April",
-      "May",
-      "June",
-      "July",
-      "August",
-      "September",
-      "October",
-      "November",
-      "December"),
+  WEEKDAY,
+  MONTH,
   /// By whole months: spring begins with March.
-  SEASON("Spring", "Summer", "Autumn", "Winter"),
+  SEASON,
   YEAR;
 
   private static final int MONTHS_IN_SEASON = 3;
@@ -30,8 +19,10 @@ public enum DatePart {
 
   private final List<String> names;
 
-  DatePart(String... names) {
-    this.names = List.of(names);
+  DatePart() {
+    String key = "date.names." + key();
+    Wording words = Wording.english();
+    this.names = words.has(key) ? List.of(words.text(key).split(", ")) : List.of();
   }
 
   /// Its categories in order; none for years.
@@ -50,6 +41,11 @@ public enum DatePart {
               Math.floorMod(day.getMonthValue() - FIRST_OF_SPRING, MONTHS) / MONTHS_IN_SEASON);
       case YEAR -> Integer.toString(day.getYear());
     };
+  }
+
+  /// What it is called in a sentence.
+  String word() {
+    return Wording.english().text("date.part." + key());
   }
 
   /// As it stands in files.

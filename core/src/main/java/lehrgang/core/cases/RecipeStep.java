@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 
 /// One step on the way from records to a table; it says what it does, and changes no record.
 public sealed interface RecipeStep {
@@ -70,7 +73,7 @@ public sealed interface RecipeStep {
   record Cut(String column, Classing classing, String name) implements RecipeStep {
     /// What the classes of a column are called at first.
     public static String usualName(String column) {
-      return column + " class";
+      return called(Phrase.of("class.column"), column);
     }
 
     @Override
@@ -84,7 +87,7 @@ public sealed interface RecipeStep {
       implements RecipeStep {
     /// What a part of a column is called at first.
     public static String usualName(DatePart part, String column) {
-      return part.key() + " of " + column;
+      return called(Phrase.of("date.column").with("part", part.word()), column);
     }
 
     @Override
@@ -95,11 +98,14 @@ public sealed interface RecipeStep {
 
   /// Whether a number rose or fell from the row before; the first row has none before it.
   record Change(String column, String name) implements RecipeStep {
-    static final List<String> NAMES = List.of("rise", "no change", "fall");
+    static final List<String> NAMES =
+        Stream.of("change.rise", "change.same", "change.fall")
+            .map(Wording.english()::text)
+            .toList();
 
     /// What the changes of a column are called at first.
     public static String usualName(String column) {
-      return "change of " + column;
+      return called(Phrase.of("change.column"), column);
     }
 
     @Override
@@ -116,5 +122,9 @@ public sealed interface RecipeStep {
     public Optional<String> into() {
       return Optional.of(name);
     }
+  }
+
+  private static String called(Phrase name, String column) {
+    return Wording.english().text(name.with("column", column));
   }
 }

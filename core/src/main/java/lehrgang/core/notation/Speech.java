@@ -2,31 +2,36 @@ package lehrgang.core.notation;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/// Reads a formula aloud, in English: "E two three equals R two times C three over n".
+/// Reads a formula aloud, in the words of a language: "E two three equals R two times C three over
+/// n".
 public final class Speech {
+  /// The keys of digits, in the bundle after `speech.`.
   private static final List<String> DIGITS =
       List.of("zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine");
 
+  /// The keys of signs, in the bundle after `speech.`.
   private static final Map<String, String> SIGNS =
       Map.ofEntries(
           Map.entry("=", "equals"),
-          Map.entry("≈", "is about"),
-          Map.entry("<", "is less than"),
-          Map.entry(">", "is more than"),
-          Map.entry("≥", "is at least"),
+          Map.entry("≈", "about"),
+          Map.entry("<", "less"),
+          Map.entry(">", "more"),
+          Map.entry("≥", "at-least"),
           Map.entry("+", "plus"),
           Map.entry("−", "minus"),
           Map.entry("·", "times"),
           Map.entry("\u2009", "times"),
           Map.entry("χ", "chi"),
           Map.entry("α", "alpha"),
-          Map.entry("φ", "small phi"),
-          Map.entry("Φ", "capital phi"),
+          Map.entry("φ", "small-phi"),
+          Map.entry("Φ", "capital-phi"),
           Map.entry("π", "pi"),
           Map.entry("λ", "lambda"),
           Map.entry("θ", "theta"),
@@ -37,7 +42,7 @@ public final class Speech {
           Map.entry("/", "over"),
           Map.entry(";", "and"),
           Map.entry("²", "squared"),
-          Map.entry("⋯", "and so on"));
+          Map.entry("⋯", "and-so-on"));
 
   private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
   private static final Pattern POWER_OF_TEN = Pattern.compile("(.*?)·?10([⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)");
@@ -46,44 +51,66 @@ public final class Speech {
   private static final Pattern TOKEN =
       Pattern.compile("[0-9]+[.,][0-9]+|[ijk](?![a-hl-z])|\\p{L}+|[0-9]|\\S");
 
-  private Speech() {}
+  private final UnaryOperator<String> words;
+
+  /// @param words the words of a key, such as `speech.equals`
+  public Speech(UnaryOperator<String> words) {
+    this.words = words;
+  }
 
   /// A formula as it is read aloud, every sign in words.
-  public static String of(Box box) {
+  public String of(Box box) {
     return say(box).replaceAll("\\s+", " ").strip();
   }
 
-  private static String say(Box box) {
+  private String say(Box box) {
     return switch (box) {
       case Box.Atom(var text, var style) ->
           style == Box.Style.NUMBER
-              ? " " + number(text) + " "
-              : " " + SIGNS.getOrDefault(text.strip().isEmpty() ? text : text.strip(), text) + " ";
-      case Box.Row(var parts) -> parts.stream().map(Speech::say).collect(Collectors.joining(" "));
-      case Box.Fraction(var above, var below) -> grouped(above) + " over " + grouped(below);
+              ? spaced(number(text))
+              : spaced(sign(text.strip().isEmpty() ? text : text.strip(), text));
+      case Box.Row(var parts) -> parts.stream().map(this::say).collect(Collectors.joining(" "));
+      case Box.Fraction(var above, var below) -> grouped(above) + said("over") + grouped(below);
       case Box.Scripts(var base, var raised, var lowered) ->
-          say(base)
-              + lowered.map(Speech::index).orElse("")
-              + raised.map(Speech::exponent).orElse("");
-      case Box.Radical(var inner) -> " the square root of " + grouped(inner);
+          say(base) + lowered.map(this::index).orElse("") + raised.map(this::exponent).orElse("");
+      case Box.Radical(var inner) -> said("root") + grouped(inner);
       case Box.Fence(var open, var inner, _) when open.equals("|") ->
-          " the magnitude of " + say(inner) + " end magnitude ";
-      case Box.Fence(_, var inner, _) -> " open bracket " + say(inner) + " close bracket ";
-      case Box.BigSum(var index) -> " the sum over " + say(index) + " of ";
+          said("magnitude") + say(inner) + said("magnitude.end");
+      case Box.Fence(_, var inner, _) -> said("bracket") + say(inner) + said("bracket.end");
+      case Box.BigSum(var index) -> said("sum-over") + say(index) + said("sum-over.of");
       case Box.Linked(_, var inner) -> say(inner);
-      case Box.Blank _ -> " blank ";
+      case Box.Blank _ -> said("blank");
     };
   }
 
-  private static String grouped(Box box) {
+  private String grouped(Box box) {
     String inner = say(box).strip();
     boolean compound =
-        inner.contains(" plus ") || inner.contains(" minus ") || inner.contains(" over ");
-    return compound ? " the quantity " + inner + " end quantity " : " " + inner + " ";
+        Stream.of("plus", "minus", "over").anyMatch(sign -> spaced(inner).contains(said(sign)));
+    return compound ? said("quantity") + inner + said("quantity.end") : spaced(inner);
+  }
+
+  /// The words of a key.
+  private String word(String key) {
+    return words.apply("speech." + key);
+  }
+
+  private String said(String key) {
+    return spaced(word(key));
+  }
+
+  private static String spaced(String words) {
+    return " " + words + " ";
+  }
+
+  /// A sign in words, or what stands for it where there are none.
+  private String sign(String sign, String otherwise) {
+    String key = SIGNS.get(sign);
+    return key == null ? otherwise : word(key);
   }
 
   /// Numbers of places one by one, decimals and words as they are: *E*₂₃, *χ*²₀.₀₅, *E* no.
-  private static String index(Box index) {
+  private String index(Box index) {
     return TOKEN
         .matcher(PlainText.of(index))
         .results()
@@ -91,14 +118,14 @@ public final class Speech {
         .map(
             token ->
                 token.matches("[0-9]")
-                    ? DIGITS.get(token.charAt(0) - '0')
-                    : SIGNS.getOrDefault(token, token))
+                    ? word(DIGITS.get(token.charAt(0) - '0'))
+                    : sign(token, token))
         .collect(Collectors.joining(" ", " ", " "));
   }
 
   /// A number with its sign, and with its power of ten where it has one.
-  private static String number(String text) {
-    String plain = text.replace("−", "minus ").replace("\u2009", "");
+  private String number(String text) {
+    String plain = text.replace("−", word("minus") + " ").replace("\u2009", "");
     Matcher power = POWER_OF_TEN.matcher(plain);
     if (!power.matches()) {
       return plain;
@@ -107,19 +134,20 @@ public final class Speech {
         power
             .group(2)
             .chars()
-            .mapToObj(sign -> sign == '⁻' ? "minus " : "" + RAISED.indexOf(sign))
+            .mapToObj(sign -> sign == '⁻' ? word("minus") + " " : "" + RAISED.indexOf(sign))
             .collect(Collectors.joining());
-    return "%s 10 to the power %s"
-        .formatted(power.group(1).isEmpty() ? "" : power.group(1) + " times", exponent);
+    String before = power.group(1).isEmpty() ? "" : power.group(1) + said("times");
+    return before + "10" + said("power") + exponent;
   }
 
-  private static String exponent(Box exponent) {
+  private String exponent(Box exponent) {
     String text = say(exponent).strip();
-    return switch (text) {
-      case "2" -> " squared ";
-      case "3" -> " cubed ";
-      case "prime" -> " prime ";
-      default -> " to the power " + text + " end power ";
-    };
+    if (text.equals("2")) {
+      return said("squared");
+    }
+    if (text.equals("3")) {
+      return said("cubed");
+    }
+    return text.equals(word("prime")) ? said("prime") : said("power") + text + said("power.end");
   }
 }

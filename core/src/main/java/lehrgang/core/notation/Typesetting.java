@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.NumberStyle;
@@ -15,7 +16,12 @@ import lehrgang.core.number.Value;
 /// @param lines    the box for a line
 /// @param families whether a sum over a family is written out
 /// @param style    how the formula's own numbers are written
-public record Typesetting(Function<LineId, Box> lines, Families families, NumberStyle style) {
+/// @param words    the words of a key, such as `formula.number-of`
+public record Typesetting(
+    Function<LineId, Box> lines,
+    Families families,
+    NumberStyle style,
+    UnaryOperator<String> words) {
   /// How a sum over a family is written.
   public enum Families {
     AS_SYMBOL,
@@ -80,7 +86,11 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
       case Expr.Minimum(var of) -> choice("min", of);
       case Expr.Maximum(var of) -> choice("max", of);
       case Expr.CountBelow(var of, var bound) ->
-          Box.row(Box.name("number of "), box(of.getFirst()), Box.operator("<"), constant(bound));
+          Box.row(
+              Box.name(words.apply("formula.number-of") + " "),
+              box(of.getFirst()),
+              Box.operator("<"),
+              constant(bound));
       case Expr.Total(var general, var index, var terms) ->
           families == Families.TERM_BY_TERM
               ? joined(terms, "+", MOST_MEMBERS)
@@ -236,7 +246,8 @@ public record Typesetting(Function<LineId, Box> lines, Families families, Number
           Box.row(
               Box.variable("P"),
               Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≤"), first)));
-      case "count-of-draws" -> Box.row(Box.name("number of draws "), Box.operator("≥"), first);
+      case "count-of-draws" ->
+          Box.row(Box.name(words.apply("formula.number-of-draws") + " "), Box.operator("≥"), first);
       case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
       case "normal-critical" -> Box.lowered(Box.variable("z"), inLine(arguments.getFirst()));
       case "chi-squared-critical" ->

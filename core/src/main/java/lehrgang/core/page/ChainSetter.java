@@ -261,12 +261,15 @@ final class ChainSetter {
 
   Typesetting symbols() {
     return new Typesetting(
-        id -> numerals.symbol(id).box(), Typesetting.Families.AS_SYMBOL, numerals.format().style());
+        id -> numerals.symbol(id).box(),
+        Typesetting.Families.AS_SYMBOL,
+        numerals.format().style(),
+        numerals::word);
   }
 
   Typesetting numbers(PrintedNumbers numbers) {
     return new Typesetting(
-        numbers::box, Typesetting.Families.TERM_BY_TERM, numerals.format().style());
+        numbers::box, Typesetting.Families.TERM_BY_TERM, numerals.format().style(), numerals::word);
   }
 
   /// A formula in symbols.

@@ -267,4 +267,9 @@ final class Numerals implements Wording.Numbers {
   String printed(BigDecimal entry) {
     return format.style().fixed(Value.exactly(entry), entry.scale()).text();
   }
+
+  /// The words of a key.
+  String word(String key) {
+    return wording.text(key);
+  }
 }

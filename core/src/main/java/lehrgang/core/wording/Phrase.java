@@ -2,6 +2,7 @@ package lehrgang.core.wording;
 
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
@@ -85,6 +86,22 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   /// A symbol as a phrase.
   public static Phrase symbol(Symbol symbol) {
     return Phrase.of("place.symbol").with("symbol", symbol);
+  }
+
+  /// Names one after the other, each joined to those before by `list.comma`.
+  ///
+  /// @param names at least one
+  /// @param last  the key of how the last is joined, such as `list.or`
+  public static Filling listed(List<String> names, String last) {
+    Filling list = new Words(names.getFirst());
+    for (int k = 1; k < names.size(); k++) {
+      list =
+          new Nested(
+              Phrase.of(k == names.size() - 1 ? last : "list.comma")
+                  .with("before", list)
+                  .with("next", names.get(k)));
+    }
+    return list;
   }
 
   /// With a gap filled.

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Speech;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.notation.Symbols;
 
@@ -100,18 +101,38 @@ public final class Wording {
 
   /// The same with symbols as a course writes them.
   public static Wording in(Locale language, Map<String, String> own, Symbols symbols) {
-    ResourceBundle bundle =
-        ResourceBundle.getBundle(
-            "lehrgang.core.wording.sentences",
-            language,
-            Wording.class.getClassLoader(),
-            ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
-    return new Wording(bundle, own, symbols);
+    return new Wording(
+        bundle("lehrgang.core.wording.sentences", language, Wording.class), own, symbols);
+  }
+
+  /// The sentences of another bundle.
+  ///
+  /// @param beside a class that is loaded from where the bundle is
+  public static Wording of(String bundle, Locale language, Class<?> beside) {
+    return new Wording(bundle(bundle, language, beside), Map.of(), Symbols.usual());
+  }
+
+  private static ResourceBundle bundle(String name, Locale language, Class<?> beside) {
+    return ResourceBundle.getBundle(
+        name,
+        language,
+        beside.getClassLoader(),
+        ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+  }
+
+  /// The same bundle with other sentences in place of some of its own.
+  public Wording with(Map<String, String> others) {
+    return new Wording(bundle, others, symbols);
   }
 
   /// The English words, none of them rewritten.
   public static Wording english() {
     return in(Locale.ENGLISH, Map.of());
+  }
+
+  /// Formulas read aloud.
+  public Speech speech() {
+    return new Speech(this::template);
   }
 
   /// Whether there is a sentence of this key.
@@ -161,9 +182,9 @@ public final class Wording {
     return symbols.of(indexed(usual));
   }
 
-  /// A symbol with the words of its indices in the language.
+  /// A symbol with its words, those of its indices among them, in the language.
   public Symbol indexed(Symbol usual) {
-    return usual.raised(index(usual.raised())).lowered(index(usual.lowered()));
+    return new Symbol(index(usual.letter()), index(usual.raised()), index(usual.lowered()));
   }
 
   private String index(String mark) {

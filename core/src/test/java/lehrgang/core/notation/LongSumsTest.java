@@ -23,7 +23,8 @@ class LongSumsTest {
         new Typesetting(
             id -> Symbol.of("P").at(id.index()).box(),
             Typesetting.Families.AS_SYMBOL,
-            NumberStyle.POINT);
+            NumberStyle.POINT,
+            Wording.english()::text);
     return PlainText.of(symbols.box(sum));
   }
 

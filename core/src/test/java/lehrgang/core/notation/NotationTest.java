@@ -11,6 +11,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,6 +21,8 @@ import org.xml.sax.InputSource;
 
 /// One formula, read as plain text, MathML, TeX and speech.
 class NotationTest {
+  private static final Speech SPEECH = Wording.english().speech();
+
   private final Page page =
       ReferenceCases.page(ReferenceCases.solution(ReferenceCases.trailRegister()), Audience.FULL);
 
@@ -46,16 +49,16 @@ class NotationTest {
 
   @Test
   void speechSaysWhatEyesSee() {
-    assertThat(Speech.of(formula("E[2,3]")))
+    assertThat(SPEECH.of(formula("E[2,3]")))
         .isEqualTo(
             "E two three equals R two times C three over n equals 160 times 140 over 480 equals 140"
                 + " over 3 is about 46.67");
-    assertThat(Speech.of(formula("K[2,3]")))
+    assertThat(SPEECH.of(formula("K[2,3]")))
         .startsWith(
             "K two three equals the quantity open bracket O two three minus E two three close"
                 + " bracket squared end quantity over E two three");
-    assertThat(Speech.of(formula("X2"))).contains("the sum over ij of K i j");
-    assertThat(Speech.of(formula("w"))).contains("the square root of");
+    assertThat(SPEECH.of(formula("X2"))).contains("the sum over ij of K i j");
+    assertThat(SPEECH.of(formula("w"))).contains("the square root of");
   }
 
   @ParameterizedTest

@@ -10,12 +10,15 @@ import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.notation.Speech;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Every working of every procedure, as somebody hears it who does not see it, and as it stands in
 /// a mail.
 class ReadAloudTest {
+  private static final Speech SPEECH = Wording.english().speech();
+
   private static final Pattern UNSPOKEN = Pattern.compile("[=≈<>≥≤·−√Σ∑⋯αχλθπφΦ′]");
   private static final Pattern WORD = Pattern.compile(" (over|times|plus|minus|squared) ");
 
@@ -31,7 +34,7 @@ class ReadAloudTest {
   @MethodSource("oneOfEach")
   void noSignIsLeftUnspoken(Solution solution) {
     Page page = ReferenceCases.page(solution, Audience.FULL);
-    assertThat(chains(page).map(chain -> Speech.of(chain.box())))
+    assertThat(chains(page).map(chain -> SPEECH.of(chain.box())))
         .isNotEmpty()
         .allSatisfy(
             spoken ->
@@ -45,7 +48,7 @@ class ReadAloudTest {
   @MethodSource("oneOfEach")
   void aWorkingThatIsComputedIsSpokenAsOne(Solution solution) {
     Page page = ReferenceCases.page(solution, Audience.FULL);
-    List<String> spoken = chains(page).map(chain -> Speech.of(chain.box())).toList();
+    List<String> spoken = chains(page).map(chain -> SPEECH.of(chain.box())).toList();
     assertThat(spoken).anySatisfy(text -> assertThat(text).containsPattern(WORD));
     assertThat(spoken).anySatisfy(text -> assertThat(text).containsAnyOf("equals", "is about"));
   }
@@ -75,7 +78,7 @@ class ReadAloudTest {
     for (var line : sheet.lines()) {
       if (sheet.appearance(line) == Appearance.BLANK) {
         String number = full.shown(line).text();
-        String spoken = Speech.of(sheet.chain(line).box());
+        String spoken = SPEECH.of(sheet.chain(line).box());
         assertThat(spoken).as(line.toString()).contains("blank");
         if (number.length() > 3) {
           assertThat(spoken).as(line.toString()).doesNotEndWith(" " + number);

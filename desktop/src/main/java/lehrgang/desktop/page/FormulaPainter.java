@@ -9,6 +9,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Speech;
 import lehrgang.desktop.kit.Fonts;
 import lehrgang.desktop.kit.Style;
 import lehrgang.documents.typeset.FormulaSetter;
@@ -35,6 +36,13 @@ public final class FormulaPainter {
 
     /// The ground on which the term stands: coloured, underlined, to be pointed at.
     Region ground(LineId line);
+
+    /// How formulas are read aloud.
+    Speech speech();
+  }
+
+  Speech speech() {
+    return terms.speech();
   }
 
   /// A mark as a node.

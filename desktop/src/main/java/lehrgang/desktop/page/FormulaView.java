@@ -8,7 +8,6 @@ import javafx.scene.Node;
 import javafx.scene.layout.Region;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
-import lehrgang.core.notation.Speech;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.page.FormulaPainter.Piece;
 import lehrgang.documents.typeset.ChainRows;
@@ -59,11 +58,11 @@ final class FormulaView extends Region {
 
   static FormulaView of(Box box, double size, FormulaPainter painter) {
     return new FormulaView(
-        List.of(List.of(FormulaPainter.SETTER.set(box, size))), Speech.of(box), painter);
+        List.of(List.of(FormulaPainter.SETTER.set(box, size))), painter.speech().of(box), painter);
   }
 
   static FormulaView of(Chain chain, double size, FormulaPainter painter) {
-    return new FormulaView(settings(chain, size), Speech.of(chain.box()), painter);
+    return new FormulaView(settings(chain, size), painter.speech().of(chain.box()), painter);
   }
 
   private static List<List<Setting>> settings(Chain chain, double size) {
@@ -82,7 +81,7 @@ final class FormulaView extends Region {
     double widest = settings.stream().mapToDouble(FormulaView::width).max().orElse(0);
     double wide = widest + width(settings.getFirst());
     return wide <= room
-        ? new FormulaView(settings, Speech.of(chain.box()), painter)
+        ? new FormulaView(settings, painter.speech().of(chain.box()), painter)
         : of(chain, Math.max(SMALLEST, size * room / wide), painter);
   }
 

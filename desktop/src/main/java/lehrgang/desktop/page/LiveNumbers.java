@@ -15,7 +15,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Page;
+import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Style;
@@ -39,6 +41,11 @@ public final class LiveNumbers implements FormulaPainter.Terms {
     this.worked = worked;
     this.selection = selection;
     selection.subscribe(_ -> light());
+  }
+
+  @Override
+  public Speech speech() {
+    return page().map(Page::wording).orElseGet(Wording::english).speech();
   }
 
   private Optional<Page> page() {

@@ -23,6 +23,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tallier;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// A text file of records: one line a subject, one field a column.
@@ -81,24 +82,24 @@ public final class CaseFile implements CaseSource {
     try (InputStream in = Files.newInputStream(path)) {
       beginning = in.readNBytes(BEGINNING);
     } catch (NoSuchFileException e) {
-      throw new FileProblem("There is no file " + path + ": check the name and the folder.", e);
+      throw new FileProblem(Phrase.of("file.missing").with("file", path.toString()), e);
     } catch (IOException e) {
-      throw new FileProblem(path + " cannot be read: check that it is a file you may read.", e);
+      throw new FileProblem(Phrase.of("file.unreadable").with("file", path.toString()), e);
     }
     if (beginning.length == 0) {
-      throw new FileProblem(name + " is empty: choose a file with records.");
+      throw new FileProblem(Phrase.of("cases.empty").with("file", name));
     }
     CaseFormat format = FormatDetection.of(beginning);
     String text = FormatDetection.decoded(beginning, format.charset());
     if (Arrays.mismatch(beginning, PACKED) >= PACKED.length) {
-      throw new FileProblem(
-          name + " is a packed file and no text: give a workbook the ending .xlsx or .ods.");
+      throw new FileProblem(Phrase.of("cases.packed").with("file", name));
     }
     int nul = text.indexOf('\u0000');
     if (nul >= 0) {
       throw new FileProblem(
-          "%s holds NUL characters, the first in line %d, and is no text: save it as CSV in UTF-8 and try again."
-              .formatted(name, text.substring(0, nul).lines().count()));
+          Phrase.of("cases.nul")
+              .with("file", name)
+              .with("line", text.substring(0, nul).lines().count()));
     }
     return new CaseFile(path, name, format);
   }
@@ -114,7 +115,7 @@ public final class CaseFile implements CaseSource {
       Files.writeString(kept, text);
       return detect(kept, name);
     } catch (IOException e) {
-      throw new FileProblem("What was pasted could not be kept: save it as a file first.", e);
+      throw new FileProblem(Phrase.of("cases.not-kept"), e);
     }
   }
 
@@ -228,15 +229,14 @@ public final class CaseFile implements CaseSource {
   public String text() throws FileProblem {
     try {
       if (Files.size(path) > LONGEST_TABLE) {
-        throw new FileProblem(name() + " is too long for a table: take it for records.");
+        throw new FileProblem(Phrase.of("cases.too-long").with("file", name()));
       }
       String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
       return CaseReading.withTabs(text, format);
     } catch (CsvParseException e) {
-      throw new FileProblem(
-          name() + " cannot be taken apart: check the separator and the quotation marks.", e);
+      throw new FileProblem(Phrase.of("cases.not-apart").with("file", name()), e);
     } catch (IOException e) {
-      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+      throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
     }
   }
 
@@ -257,7 +257,7 @@ public final class CaseFile implements CaseSource {
     try {
       if (Files.size(path) > LONGEST_WHOLE) {
         throw new FileProblem(
-            "%s is longer than %d MB: take it apart first.".formatted(name(), LONGEST_WHOLE >> 20));
+            Phrase.of("cases.larger").with("file", name()).with("most", LONGEST_WHOLE >> 20));
       }
       String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
       List<Row> rows = new ArrayList<>();
@@ -269,10 +269,9 @@ public final class CaseFile implements CaseSource {
       }
       return rows;
     } catch (CsvParseException e) {
-      throw new FileProblem(
-          name() + " cannot be taken apart: check the separator and the quotation marks.", e);
+      throw new FileProblem(Phrase.of("cases.not-apart").with("file", name()), e);
     } catch (IOException e) {
-      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+      throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
     }
   }
 

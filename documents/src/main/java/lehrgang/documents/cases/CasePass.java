@@ -27,6 +27,7 @@ import java.util.zip.CheckedInputStream;
 import java.util.zip.Checksum;
 import lehrgang.core.cases.Spellings;
 import lehrgang.core.wording.ControlCharacters;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// One way through a file of records, from the first to the last.
@@ -72,17 +73,19 @@ final class CasePass implements AutoCloseable {
       reader = CaseReading.of(end, format.separator(), format.quotes());
       rows = reader.iterator();
     } catch (IOException e) {
-      throw new FileProblem(path + " cannot be read: check that it is still there.", e);
+      throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
     }
     if (!fetch()) {
       close();
-      throw new FileProblem(name + " holds no records: choose another file.");
+      throw new FileProblem(Phrase.of("cases.none").with("file", name));
     }
     if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
       close();
       throw new FileProblem(
-          "%s has %d columns; up to %d can be read: check the separator."
-              .formatted(name, row.getFieldCount(), CaseReading.MOST_COLUMNS));
+          Phrase.of("cases.wide")
+              .with("file", name)
+              .with("columns", row.getFieldCount())
+              .with("most", CaseReading.MOST_COLUMNS));
     }
     columns = CaseReading.names(row.getFields(), format.head());
     waiting = format.head() == CaseFormat.Head.NONE;
@@ -138,8 +141,11 @@ final class CasePass implements AutoCloseable {
     int fields = row.getFieldCount();
     if (fields > columns.size() && !blankFrom(columns.size())) {
       throw new FileProblem(
-          "%s: record %d has %d fields where there are %d columns; check it for a separator that is not in quotation marks."
-              .formatted(name, number, fields, columns.size()));
+          Phrase.of("cases.fields")
+              .with("file", name)
+              .with("record", number)
+              .with("fields", fields)
+              .with("columns", columns.size()));
     }
     return true;
   }
@@ -160,9 +166,7 @@ final class CasePass implements AutoCloseable {
       return true;
     } catch (CsvParseException e) {
       throw new FileProblem(
-          "%s cannot be taken apart after record %d: check the separator and the quotation marks there."
-              .formatted(name, number),
-          e);
+          Phrase.of("cases.not-apart-after").with("file", name).with("record", number), e);
     } catch (UncheckedIOException e) {
       throw unreadable(e.getCause());
     }
@@ -177,21 +181,27 @@ final class CasePass implements AutoCloseable {
     String last = row.getField(row.getFieldCount() - 1);
     if (last.indexOf('\n') >= 0 && end.lastSign != format.quotes().mark()) {
       throw new FileProblem(
-          "%s: a quotation mark that opens in record %d is not closed; close it, or double it if it belongs to the text."
-              .formatted(name, number));
+          Phrase.of("cases.open-quote").with("file", name).with("record", number));
     }
   }
 
   private FileProblem unreadable(IOException cause) {
-    if (cause instanceof Steering) {
-      return new FileProblem(name + cause.getMessage(), cause);
+    if (cause instanceof Steering found) {
+      return new FileProblem(
+          Phrase.of("cases.control")
+              .with("file", name)
+              .with("line", found.line)
+              .with("sign", found.getMessage()),
+          cause);
     }
     return cause instanceof CharacterCodingException
         ? new FileProblem(
-            "%s is not written in %s, as record %d or one soon after it shows: choose another encoding."
-                .formatted(name, format.charset().name(), number),
+            Phrase.of("cases.encoding")
+                .with("file", name)
+                .with("encoding", format.charset().name())
+                .with("record", number),
             cause)
-        : new FileProblem(path + " could not be read to its end: check the disk.", cause);
+        : new FileProblem(Phrase.of("cases.not-to-end").with("file", path.toString()), cause);
   }
 
   /// A field as [Spellings#written] gives it.
@@ -214,7 +224,7 @@ final class CasePass implements AutoCloseable {
     try {
       reader.close();
     } catch (IOException e) {
-      throw new FileProblem(path + " could not be closed.", e);
+      throw new FileProblem(Phrase.of("cases.not-closed").with("file", path.toString()), e);
     }
   }
 
@@ -222,10 +232,11 @@ final class CasePass implements AutoCloseable {
   private static final class Steering extends IOException {
     @Serial private static final long serialVersionUID = 1L;
 
+    private final long line;
+
     Steering(long line, int character) {
-      super(
-          ", line %d: a control character, %s, stands there; take it out and try again."
-              .formatted(line, ControlCharacters.name(character)));
+      super(ControlCharacters.name(character));
+      this.line = line;
     }
   }
 

@@ -8,6 +8,7 @@ import java.util.Collections;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// Looks into a packed file before anything reads it: one that would unpack to far too much, or
@@ -16,7 +17,6 @@ final class PackedFile {
   private static final long MOST_UNPACKED = 400L << 20;
   private static final int MOST_ENTRIES = 5000;
   private static final int BUFFER = 1 << 16;
-  private static final String TO_DO = ": save it anew as a workbook, or as CSV, and try again.";
 
   private PackedFile() {}
 
@@ -25,7 +25,7 @@ final class PackedFile {
     String name = path.getFileName().toString();
     try (ZipFile packed = new ZipFile(path.toFile())) {
       if (packed.size() > MOST_ENTRIES) {
-        throw new FileProblem(name + " has far too many parts for a workbook" + TO_DO);
+        throw problem("packed.many-parts", name);
       }
       long unpacked = 0;
       for (ZipEntry entry : Collections.list(packed.entries())) {
@@ -34,9 +34,9 @@ final class PackedFile {
         }
       }
     } catch (ZipException e) {
-      throw new FileProblem(name + " is damaged or no workbook" + TO_DO, e);
+      throw new FileProblem(about("packed.damaged", name), e);
     } catch (IOException e) {
-      throw new FileProblem(path + " cannot be read: check that it is a file you may read.", e);
+      throw new FileProblem(Phrase.of("file.unreadable").with("file", path.toString()), e);
     }
   }
 
@@ -50,16 +50,24 @@ final class PackedFile {
         many = in.readNBytes(buffer, 0, BUFFER)) {
       size += many;
       if (size > most) {
-        throw new FileProblem(name + " would unpack to more than 400 MB" + TO_DO);
+        throw new FileProblem(about("packed.large", name).with("most", MOST_UNPACKED >> 20));
       }
       if (first && entry.getName().endsWith(".xml")) {
         String beginning = new String(buffer, 0, Math.min(many, BUFFER), StandardCharsets.UTF_8);
         if (beginning.contains("<!DOCTYPE") || beginning.contains("<!ENTITY")) {
-          throw new FileProblem(name + " refers to things outside itself" + TO_DO);
+          throw problem("packed.outside", name);
         }
       }
       first = false;
     }
     return size;
+  }
+
+  private static FileProblem problem(String key, String name) {
+    return new FileProblem(about(key, name));
+  }
+
+  private static Phrase about(String key, String name) {
+    return Phrase.of(key).with("file", name).with("remedy", Phrase.of("packed.remedy"));
   }
 }

@@ -16,6 +16,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// A range of a sheet of a workbook: `.xlsx` or `.ods`.
@@ -84,26 +85,27 @@ public final class WorkbookSheet implements CaseSource {
   public static WorkbookSheet open(Path path) throws FileProblem {
     String name = path.getFileName().toString();
     if (!Files.exists(path)) {
-      throw new FileProblem("There is no file " + path + ": check the name and the folder.");
+      throw new FileProblem(Phrase.of("file.missing").with("file", path.toString()));
     }
     PackedFile.check(path);
     Map<String, List<List<String>>> sheets;
     try {
       sheets = WorkbookLines.of(path);
     } catch (IOException | RuntimeException e) {
-      throw new FileProblem(
-          name + " cannot be read as a workbook: save it anew, or as CSV, and try again.", e);
+      throw new FileProblem(Phrase.of("workbook.unreadable").with("file", name), e);
     }
     sheets.values().removeIf(List::isEmpty);
     if (sheets.isEmpty()) {
-      throw new FileProblem(name + " holds nothing: choose a workbook with data.");
+      throw new FileProblem(Phrase.of("workbook.empty").with("file", name));
     }
     for (List<List<String>> lines : sheets.values()) {
       int width = lines.stream().mapToInt(List::size).max().orElse(0);
       if (width > CaseReading.MOST_COLUMNS) {
         throw new FileProblem(
-            "%s has a sheet of %d columns; up to %d can be read: copy the ones that matter into a sheet of their own."
-                .formatted(name, width, CaseReading.MOST_COLUMNS));
+            Phrase.of("workbook.wide")
+                .with("file", name)
+                .with("columns", width)
+                .with("most", CaseReading.MOST_COLUMNS));
       }
     }
     String first = sheets.keySet().iterator().next();
@@ -231,8 +233,7 @@ public final class WorkbookSheet implements CaseSource {
     List<List<String>> lines = block();
     if (lines.isEmpty()) {
       throw new FileProblem(
-          "%s holds nothing from line %d on: choose another range or sheet."
-              .formatted(name(), area.firstLine()));
+          Phrase.of("workbook.nothing-there").with("file", name()).with("line", area.firstLine()));
     }
     int width = lines.stream().mapToInt(List::size).max().orElse(0);
     List<String> first = new ArrayList<>(lines.getFirst());
@@ -253,8 +254,7 @@ public final class WorkbookSheet implements CaseSource {
   public Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem {
     if (block().size() > CaseFile.MOST_KEPT) {
       throw new FileProblem(
-          "%s has more than %d records: save the sheet as CSV, which can be of any length."
-              .formatted(name(), CaseFile.MOST_KEPT));
+          Phrase.of("workbook.long").with("file", name()).with("most", CaseFile.MOST_KEPT));
     }
     return Origin.count(new Records.Kept(name(), sign(), cases(Integer.MAX_VALUE)), recipe);
   }
@@ -263,7 +263,7 @@ public final class WorkbookSheet implements CaseSource {
   public String text() throws FileProblem {
     List<List<String>> lines = block();
     if (lines.size() > MOST_TABLE_LINES) {
-      throw new FileProblem(name() + " is too long for a table: take it for records.");
+      throw new FileProblem(Phrase.of("cases.too-long").with("file", name()));
     }
     return lines.stream()
         .map(line -> line.stream().map(WorkbookSheet::quoted).collect(Collectors.joining("\t")))

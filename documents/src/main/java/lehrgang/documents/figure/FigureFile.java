@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
 
@@ -25,8 +26,7 @@ public final class FigureFile {
     } else if (name.endsWith(".pdf")) {
       WholeFile.write(path, pdf(drawing));
     } else {
-      throw new FileProblem(
-          path.getFileName() + " ends neither in .svg nor in .pdf: choose one of them.");
+      throw new FileProblem(Phrase.of("figure.ending").with("file", path.getFileName().toString()));
     }
   }
 

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.UUID;
+import lehrgang.core.wording.Phrase;
 
 /// Files that are read and written as a whole: what stands on the disk is never half of one.
 public final class WholeFile {
@@ -23,18 +24,18 @@ public final class WholeFile {
 
   /// Reads a text in UTF-8, with or without a byte-order mark.
   ///
-  /// @param what the file should be, for sentences
+  /// @param ending of files that are what it should be, for sentences
   /// @throws FileProblem if it is missing, may not be read, or is no text in UTF-8
-  public static String read(Path path, String what) throws FileProblem {
+  public static String read(Path path, String ending) throws FileProblem {
     try {
       return withoutMark(Files.readString(path, StandardCharsets.UTF_8));
     } catch (NoSuchFileException e) {
-      throw new FileProblem("There is no file " + path + ": check the name and the folder.", e);
+      throw new FileProblem(Phrase.of("file.missing").with("file", path.toString()), e);
     } catch (AccessDeniedException e) {
-      throw new FileProblem("You may not read " + path + ": check its permissions.", e);
+      throw new FileProblem(Phrase.of("file.not-allowed").with("file", path.toString()), e);
     } catch (IOException e) {
       throw new FileProblem(
-          path + " cannot be read as text in UTF-8: check that it is " + what + ".", e);
+          Phrase.of("file.no-text").with("file", path.toString()).with("ending", ending), e);
     }
   }
 
@@ -56,8 +57,7 @@ public final class WholeFile {
   public static void write(Path path, byte[] content) throws FileProblem {
     try {
       if (Files.isDirectory(path)) {
-        throw new FileProblem(
-            path + " could not be written (it is a folder); name a file in it instead.");
+        throw new FileProblem(Phrase.of("file.is-folder").with("file", path.toString()));
       }
       if (Files.exists(path) && !Files.isRegularFile(path)) {
         try (OutputStream device = Files.newOutputStream(path)) {
@@ -68,7 +68,7 @@ public final class WholeFile {
       replace(Files.exists(path) ? path.toRealPath() : path.toAbsolutePath(), content);
     } catch (IOException e) {
       throw new FileProblem(
-          "%s could not be written (%s); choose another folder.".formatted(path, reason(e)), e);
+          Phrase.of("file.not-written").with("file", path.toString()).with("reason", reason(e)), e);
     }
   }
 
@@ -98,12 +98,16 @@ public final class WholeFile {
     }
   }
 
-  private static String reason(IOException e) {
+  private static Phrase reason(IOException e) {
     return switch (e) {
-      case NoSuchFileException _ -> "the folder does not exist";
-      case AccessDeniedException _ -> "it may not be written to";
-      case FileSystemException refused when refused.getReason() != null -> refused.getReason();
-      default -> e.getMessage() == null ? "the disk refused" : e.getMessage();
+      case NoSuchFileException _ -> Phrase.of("file.reason.no-folder");
+      case AccessDeniedException _ -> Phrase.of("file.reason.not-allowed");
+      case FileSystemException refused when refused.getReason() != null ->
+          Phrase.of("file.reason.other").with("reason", refused.getReason());
+      default ->
+          e.getMessage() == null
+              ? Phrase.of("file.reason.refused")
+              : Phrase.of("file.reason.other").with("reason", e.getMessage());
     };
   }
 }

@@ -16,6 +16,7 @@ import lehrgang.core.marking.AnswerReader;
 import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.NumberStyle;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.file.FileProblem;
@@ -113,14 +114,14 @@ public final class AnswersFile {
     String first = names.getFirst().strip();
     if (!first.equalsIgnoreCase(STUDENT)) {
       throw new FileProblem(
-          ("%s begins with the column “%s”: the first column is to be called “student” and to hold"
-                  + " a name or number for each.")
-              .formatted(name, first));
+          Phrase.of("answers.first-column").with("file", name).with("column", first));
     }
     if (names.size() > MOST_COLUMNS) {
       throw new FileProblem(
-          "%s has %d columns, and at most %d can be marked: take out those that are no answers."
-              .formatted(name, names.size(), MOST_COLUMNS));
+          Phrase.of("answers.columns")
+              .with("file", name)
+              .with("columns", names.size())
+              .with("most", MOST_COLUMNS));
     }
     for (int k = 1; k < names.size(); k++) {
       String spelled = names.get(k).replaceAll("\\s+", "");
@@ -131,31 +132,21 @@ public final class AnswersFile {
         }
       } else if (places.putIfAbsent(line.get(), k) != null) {
         throw new FileProblem(
-            "%s has the column “%s” twice, as its %s and its %s: take one of them out."
-                .formatted(name, line.get(), ordinal(places.get(line.get()) + 1), ordinal(k + 1)));
+            Phrase.of("answers.column-twice")
+                .with("file", name)
+                .with("column", line.get().toString())
+                .with("first", places.get(line.get()) + 1L)
+                .with("second", k + 1L));
       } else {
         lines.add(line.get());
       }
     }
     if (lines.isEmpty()) {
       throw new FileProblem(
-          ("%s has no column that is a line of the solution, such as “%s”: name the columns by the"
-                  + " ids of the lines.")
-              .formatted(name, example(derivation)));
+          Phrase.of("answers.no-line")
+              .with("file", name)
+              .with("example", example(derivation).toString()));
     }
-  }
-
-  private static String ordinal(int place) {
-    String ending =
-        place % 100 >= 11 && place % 100 <= 13
-            ? "th"
-            : switch (place % 10) {
-              case 1 -> "st";
-              case 2 -> "nd";
-              case 3 -> "rd";
-              default -> "th";
-            };
-    return place + ending;
   }
 
   private static LineId example(Derivation derivation) {
@@ -172,8 +163,7 @@ public final class AnswersFile {
     }
     if (student.isEmpty()) {
       throw new FileProblem(
-          "%s, line %d has answers and no student: write a name or number into its first column."
-              .formatted(name, row.line()));
+          Phrase.of("answers.no-student").with("file", name).with("line", row.line()));
     }
     Map<LineId, Answer> answers = new LinkedHashMap<>();
     for (LineId line : lines) {
@@ -186,19 +176,21 @@ public final class AnswersFile {
 
   private void check() throws FileProblem {
     if (lines.isEmpty()) {
-      throw new FileProblem(
-          name + " is empty: it needs a line of column names, and answers below.");
+      throw new FileProblem(Phrase.of("answers.empty").with("file", name));
     }
     if (rows.isEmpty()) {
-      throw new FileProblem(name + " has no answers below its column names.");
+      throw new FileProblem(Phrase.of("answers.none").with("file", name));
     }
     Map<String, Long> seen = new HashMap<>();
     for (Row row : rows) {
       Long before = seen.putIfAbsent(row.student(), row.line());
       if (before != null) {
         throw new FileProblem(
-            "%s has the student “%s” twice, in line %d and in line %d: take one of them out."
-                .formatted(name, row.student(), before, row.line()));
+            Phrase.of("answers.student-twice")
+                .with("file", name)
+                .with("student", row.student())
+                .with("first", before)
+                .with("second", row.line()));
       }
     }
   }

@@ -3,7 +3,6 @@ package lehrgang.documents.paper;
 import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.notation.Chain;
-import lehrgang.core.notation.Speech;
 import lehrgang.documents.typeset.ChainRows;
 import lehrgang.documents.typeset.FormulaSetter;
 import lehrgang.documents.typeset.FormulaSetter.Weight;
@@ -21,7 +20,7 @@ public final class Formulas {
 
   /// A chain of equalities in one slab, broken into rows where it must be.
   public static Slab chain(
-      Chain chain, double size, double available, Element parent, Tints tints) {
+      Chain chain, String spoken, double size, double available, Element parent, Tints tints) {
     List<List<Setting>> parts = new ArrayList<>();
     parts.add(List.of(SETTER.set(chain.left(), size)));
     for (Chain.Link link : chain.links()) {
@@ -46,7 +45,7 @@ public final class Formulas {
       width = Math.max(width, x);
       y = top + ascent + descent;
     }
-    Element element = parent.part(Element.Type.FORMULA, Speech.of(chain.box()));
+    Element element = parent.part(Element.Type.FORMULA, spoken);
     return new Slab(width, y, List.of(Piece.of(element, paints)));
   }
 }

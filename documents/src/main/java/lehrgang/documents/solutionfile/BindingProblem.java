@@ -2,9 +2,9 @@ package lehrgang.documents.solutionfile;
 
 import java.math.BigDecimal;
 import java.util.Collection;
-import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
+import lehrgang.core.cases.Classing;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -20,73 +20,74 @@ final class BindingProblem {
 
   /// @param name the file's name
   static FileProblem of(JacksonException e, String name) {
-    String line = name + ", line " + e.getLocation().getLineNr();
-    String sentence =
-        switch (e) {
-          case InvalidTypeIdException step when step.getTypeId() == null ->
-              line + ": a step of the recipe has no \"does\"; use " + choice(Binding.steps()) + ".";
-          case InvalidTypeIdException step ->
-              line
-                  + ": \"does\" is \"%s\"; use %s."
-                      .formatted(step.getTypeId(), choice(Binding.steps()));
-          case InvalidFormatException wrong when wrong.getTargetType().isEnum() ->
-              line
-                  + ": \"%s\" is \"%s\"; use %s."
-                      .formatted(
-                          field(wrong),
-                          wrong.getValue(),
-                          choice(Binding.keys(wrong.getTargetType())));
-          case InvalidNullException hole ->
-              line + ": \"%s\" has a null; write \"\" for a blank.".formatted(field(hole));
-          case MismatchedInputException missing
-              when missing.getOriginalMessage().startsWith("Missing required") ->
-              line + " ends an object that has no \"%s\"; add it.".formatted(field(missing));
-          case MismatchedInputException other ->
-              line + ": \"%s\" should be %s.".formatted(field(other), kind(other.getTargetType()));
-          case ValueInstantiationException refused ->
-              line
-                  + " ends what cannot be used: %s."
-                      .formatted(
-                          Optional.ofNullable(refused.getCause())
-                              .map(Throwable::getMessage)
-                              .orElse(field(refused)));
-          case DatabindException other -> line + ": \"%s\" cannot be read.".formatted(field(other));
-          default ->
-              "%s is damaged in line %d, column %d: mend it there in a text editor, or open the version before it, %s~."
-                  .formatted(
-                      name, e.getLocation().getLineNr(), e.getLocation().getColumnNr(), name);
-        };
-    return new FileProblem(sentence, e);
+    Phrase where =
+        Phrase.of("json.line").with("file", name).with("line", e.getLocation().getLineNr());
+    return new FileProblem(sentence(e, name).with("where", where), e);
+  }
+
+  private static Phrase sentence(JacksonException e, String name) {
+    return switch (e) {
+      case InvalidTypeIdException step when step.getTypeId() == null ->
+          Phrase.of("json.no-does").with("choice", Phrase.listed(Binding.steps(), "list.or"));
+      case InvalidTypeIdException step ->
+          Phrase.of("json.does")
+              .with("value", step.getTypeId())
+              .with("choice", Phrase.listed(Binding.steps(), "list.or"));
+      case InvalidFormatException wrong when wrong.getTargetType().isEnum() ->
+          Phrase.of("json.one-of")
+              .with("file", Phrase.of("json.line").with("file", name).with("line", line(e)))
+              .with("field", field(wrong))
+              .with("value", String.valueOf(wrong.getValue()))
+              .with("choice", Phrase.listed(Binding.keys(wrong.getTargetType()), "list.or"));
+      case InvalidNullException hole -> Phrase.of("json.null").with("field", field(hole));
+      case MismatchedInputException missing
+          when missing.getOriginalMessage().startsWith("Missing required") ->
+          Phrase.of("json.missing").with("field", field(missing));
+      case MismatchedInputException other ->
+          Phrase.of("json.kind")
+              .with("field", field(other))
+              .with("kind", Phrase.of("json.kind." + kind(other.getTargetType())));
+      case ValueInstantiationException refused
+          when refused.getType() != null && refused.getType().hasRawClass(Classing.class) ->
+          Phrase.of("json.edges");
+      case ValueInstantiationException refused ->
+          Phrase.of("json.refused").with("field", field(refused));
+      case DatabindException other -> Phrase.of("json.unreadable").with("field", field(other));
+      default ->
+          Phrase.of("json.damaged")
+              .with("file", name)
+              .with("line", line(e))
+              .with("column", e.getLocation().getColumnNr());
+    };
+  }
+
+  private static int line(JacksonException e) {
+    return e.getLocation().getLineNr();
   }
 
   /// The innermost field on the way to the place.
-  private static String field(JacksonException e) {
+  private static Phrase field(JacksonException e) {
     return e.getPath().reversed().stream()
         .map(JacksonException.Reference::getPropertyName)
         .flatMap(Stream::ofNullable)
         .findFirst()
-        .orElse("the file");
-  }
-
-  static String choice(List<String> keys) {
-    return String.join(", ", keys.subList(0, keys.size() - 1)) + " or " + keys.getLast();
+        .map(name -> Phrase.of("json.field").with("field", name))
+        .orElse(Phrase.of("json.whole-file"));
   }
 
   private static String kind(Class<?> type) {
     if (type == null) {
-      return "something else";
+      return "other";
     }
     if (Collection.class.isAssignableFrom(type)) {
-      return "a list";
+      return "list";
     }
     if (type == String.class || type.isEnum()) {
-      return "a text";
+      return "text";
     }
     if (type == BigDecimal.class) {
-      return "a number";
+      return "number";
     }
-    return type.isPrimitive() || Number.class.isAssignableFrom(type)
-        ? "a whole number"
-        : "an object with fields";
+    return type.isPrimitive() || Number.class.isAssignableFrom(type) ? "whole" : "object";
   }
 }

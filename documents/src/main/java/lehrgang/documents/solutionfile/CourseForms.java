@@ -8,6 +8,7 @@ import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.notation.Symbols;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.StepNotes;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.CourseText;
 import lehrgang.documents.solutionfile.SolutionText.NotesText;
@@ -54,8 +55,11 @@ final class CourseForms {
       return new StepOrder.AsWorked();
     }
     throw new FileProblem(
-        "%s: \"order\" is %s; use \"%s\", \"%s\" or a list of steps."
-            .formatted(name, value, AS_WORKED, RULE_FIRST));
+        Phrase.of("course.order")
+            .with("file", name)
+            .with("value", value.toString())
+            .with("first", AS_WORKED)
+            .with("second", RULE_FIRST));
   }
 
   private Symbols symbols(Map<String, Object> fields) throws FileProblem {
@@ -77,12 +81,14 @@ final class CourseForms {
 
   private FileProblem noSymbol(String key, String value, Symbols.Meaning meaning) {
     return new FileProblem(
-        "%s: \"%s\" is \"%s\"; use %s."
-            .formatted(
-                name,
-                key,
-                value,
-                BindingProblem.choice(meaning.ways().stream().map(Symbols.Written::key).toList())));
+        Phrase.of("json.one-of")
+            .with("file", name)
+            .with("field", key)
+            .with("value", value)
+            .with(
+                "choice",
+                Phrase.listed(
+                    meaning.ways().stream().map(Symbols.Written::key).toList(), "list.or")));
   }
 
   static Map<String, StepNotes> notes(Map<String, NotesText> fields) {

@@ -3,6 +3,7 @@ package lehrgang.documents.solutionfile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -22,7 +23,7 @@ final class Document {
   static ObjectNode read(String text, String name) throws FileProblem {
     try (JsonParser json = Binding.JSON.createParser(text)) {
       if (json.nextToken() != JsonToken.START_OBJECT) {
-        throw new FileProblem(name + " is not a solution: it holds no JSON object.");
+        throw new FileProblem(Phrase.of("solution.no-object").with("file", name));
       }
       ObjectNode document = object(json, name);
       json.nextToken();
@@ -38,8 +39,10 @@ final class Document {
       String field = json.currentName();
       if (object.has(field)) {
         throw new FileProblem(
-            "%s, line %d: \"%s\" stands twice in one object; take one of them out."
-                .formatted(name, json.currentTokenLocation().getLineNr(), field));
+            Phrase.of("solution.field-twice")
+                .with("file", name)
+                .with("line", json.currentTokenLocation().getLineNr())
+                .with("field", field));
       }
       json.nextToken();
       object.set(field, value(json, name));

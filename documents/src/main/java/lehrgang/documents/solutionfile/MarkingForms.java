@@ -13,6 +13,7 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.MarkingRules.OwnSlip;
 import lehrgang.core.solution.MarkingRules.Ruling;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.MarkingText;
 import lehrgang.documents.solutionfile.SolutionText.OwnSlipText;
@@ -79,7 +80,7 @@ final class MarkingForms {
 
   private Ruling ruling(RulingText text) throws FileProblem {
     if (!text.verdict().isEmpty() && Judgement.ofKey(text.verdict()).isEmpty()) {
-      throw problem("verdict", text.verdict(), "use right, wrong or another verdict");
+      throw problem("verdict", text.verdict(), Phrase.of("marking.verdict"));
     }
     return new Ruling(
         Optional.of(text.verdict()).filter(verdict -> !verdict.isEmpty()),
@@ -95,7 +96,8 @@ final class MarkingForms {
       if (places instanceof Integer number && number >= 0 && number <= Decimals.MOST) {
         decimals.put(kind, number);
       } else if (places != null) {
-        throw problem(kind.key(), places, "decimals are a whole number from 0 to " + Decimals.MOST);
+        throw problem(
+            kind.key(), places, Phrase.of("marking.decimals").with("most", Decimals.MOST));
       }
     }
     return decimals;
@@ -104,7 +106,7 @@ final class MarkingForms {
   private BigDecimal points(Object value, String field) throws FileProblem {
     BigDecimal points = number(value, field);
     if (points.signum() < 0) {
-      throw problem(field, value, "points are 0 or more");
+      throw problem(field, value, Phrase.of("marking.points"));
     }
     return points;
   }
@@ -112,7 +114,7 @@ final class MarkingForms {
   private BigDecimal share(Object value, String field) throws FileProblem {
     BigDecimal share = number(value, field);
     if (share.signum() < 0 || share.compareTo(BigDecimal.ONE) > 0) {
-      throw problem(field, value, "a share of the points is from 0 to 1");
+      throw problem(field, value, Phrase.of("marking.share"));
     }
     return share;
   }
@@ -121,13 +123,17 @@ final class MarkingForms {
     return switch (value) {
       case BigDecimal number -> number;
       case Number number -> new BigDecimal(number.toString());
-      default -> throw problem(field, value, "write a number");
+      default -> throw problem(field, value, Phrase.of("marking.number"));
     };
   }
 
-  private FileProblem problem(String field, Object value, String remedy) {
+  private FileProblem problem(String field, Object value, Phrase remedy) {
     return new FileProblem(
-        "%s: \"%s\" in \"marking\" is %s; %s.".formatted(name, field, value, remedy));
+        Phrase.of("marking.wrong")
+            .with("file", name)
+            .with("field", field)
+            .with("value", String.valueOf(value))
+            .with("remedy", remedy));
   }
 
   /// What a file is to say of marking; nothing of the usual rules.

@@ -15,6 +15,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
@@ -46,7 +47,7 @@ final class OriginForms {
     RecordsText records = data.records().get();
     Recipe recipe =
         data.recipe()
-            .orElseThrow(() -> new FileProblem(name + ": \"data\" has records and no \"recipe\"."));
+            .orElseThrow(() -> new FileProblem(Phrase.of("origin.no-recipe").with("file", name)));
     checkBounds(recipe);
     DecimalSign sign = records.decimals().orElse(DecimalSign.POINT);
     if (!records.file().isEmpty()) {
@@ -74,9 +75,9 @@ final class OriginForms {
       case Checked.Good<Origin>(var origin) -> Optional.of(origin);
       case Checked.Bad<Origin>(var problems) ->
           throw new FileProblem(
-              name
-                  + ": the recipe does not fit the records. "
-                  + Wording.english().text(problems.getFirst().sentence()));
+              Phrase.of("origin.not-fitting")
+                  .with("file", name)
+                  .with("reason", Wording.english().text(problems.getFirst().sentence())));
     };
   }
 
@@ -87,14 +88,17 @@ final class OriginForms {
           && test.comparesNumbers()
           && values.stream().flatMap(v -> DecimalSign.POINT.read(v).stream()).count() != 1) {
         throw new FileProblem(
-            "%s: the step that keeps records by “%s” has \"%s\" for \"values\"; give one number."
-                .formatted(name, column, String.join(", ", values)));
+            Phrase.of("origin.one-number")
+                .with("file", name)
+                .with("column", column)
+                .with("values", String.join(", ", values)));
       }
       if (step instanceof RecipeStep.Cut(_, var classing, _)
           && classing.edges().stream().anyMatch(edge -> Math.abs((long) edge.scale()) > LONGEST)) {
         throw new FileProblem(
-            "%s: \"edges\" has %s; give numbers that can be written out."
-                .formatted(name, classing.edges()));
+            Phrase.of("origin.edges")
+                .with("file", name)
+                .with("edges", classing.edges().toString()));
       }
     }
   }
@@ -117,14 +121,17 @@ final class OriginForms {
       int step = loss.step().get();
       if (step < 1 || step > recipe.steps().size()) {
         throw new FileProblem(
-            "%s: a loss is because of \"step\" %d, and the recipe has %d."
-                .formatted(name, step, recipe.steps().size()));
+            Phrase.of("origin.loss-step")
+                .with("file", name)
+                .with("step", step)
+                .with("steps", recipe.steps().size()));
       }
       return new Tally.SetAside(step - 1);
     }
     return new Tally.NoCategory(
         loss.column(),
-        loss.why().orElseThrow(() -> new FileProblem(name + ": a loss does not say \"why\".")));
+        loss.why()
+            .orElseThrow(() -> new FileProblem(Phrase.of("origin.loss-why").with("file", name))));
   }
 
   static DataText of(TableText table, Optional<Origin> origin) {

@@ -17,6 +17,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.Illustration.Kind;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// Pictures that an instructor brings along.
@@ -43,33 +44,32 @@ public final class PictureFile {
   /// @throws FileProblem if it cannot be read, is neither PNG nor JPEG, is damaged, or larger than
   ///     4 MB or 8000 pixels
   public static Illustration read(Path path) throws FileProblem {
-    String name = path.getFileName().toString();
+    Phrase name = Phrase.of("picture.file").with("file", path.getFileName().toString());
     try {
       if (Files.size(path) > MOST_BYTES) {
         throw new FileProblem(
-            "%s is larger than %d MB: make the picture smaller first."
-                .formatted(name, MOST_BYTES / MEGABYTE));
+            Phrase.of("picture.large").with("picture", name).with("most", MOST_BYTES / MEGABYTE));
       }
       return of(Files.readAllBytes(path), name);
     } catch (NoSuchFileException e) {
-      throw new FileProblem("There is no file " + path + ": check the name and the folder.", e);
+      throw new FileProblem(Phrase.of("file.missing").with("file", path.toString()), e);
     } catch (IOException e) {
-      throw new FileProblem(name + " cannot be read: check that the file is all right.", e);
+      throw new FileProblem(Phrase.of("picture.unreadable").with("picture", name), e);
     }
   }
 
   /// A picture from the content of its file.
   ///
-  /// @param name of the file, for sentences
+  /// @param name of the picture, for sentences
   /// @throws FileProblem if it is neither PNG nor JPEG, damaged, or larger than 8000 pixels
-  public static Illustration of(byte[] content, String name) throws FileProblem {
+  public static Illustration of(byte[] content, Phrase name) throws FileProblem {
     try (ImageInputStream stream =
         ImageIO.createImageInputStream(new ByteArrayInputStream(content))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
       ImageReader reader = readers.hasNext() ? readers.next() : null;
       Optional<Kind> kind = reader == null ? Optional.empty() : kind(reader.getFormatName());
       if (kind.isEmpty()) {
-        throw new FileProblem(name + " is no picture in PNG or JPEG: save it as one of them.");
+        throw new FileProblem(Phrase.of("picture.none").with("picture", name));
       }
       try {
         reader.setInput(stream);
@@ -77,8 +77,11 @@ public final class PictureFile {
         int height = reader.getHeight(0);
         if (width > MOST_PIXELS || height > MOST_PIXELS) {
           throw new FileProblem(
-              "%s has %d × %d pixels, and at most %d each way can be shown: make it smaller first."
-                  .formatted(name, width, height, MOST_PIXELS));
+              Phrase.of("picture.pixels")
+                  .with("picture", name)
+                  .with("width", width)
+                  .with("height", height)
+                  .with("most", MOST_PIXELS));
         }
         BufferedImage whole = reader.read(0);
         return new Illustration(
@@ -91,7 +94,7 @@ public final class PictureFile {
         reader.dispose();
       }
     } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
-      throw new FileProblem(name + " is damaged as a picture: save it anew.", e);
+      throw new FileProblem(Phrase.of("picture.damaged").with("picture", name), e);
     }
   }
 

@@ -103,7 +103,7 @@ public record SolutionFile(Solution solution, Original original) {
 
   /// @throws FileProblem if the file is missing, damaged or of a newer kind
   public static SolutionFile load(Path path) throws FileProblem {
-    return parse(WholeFile.read(path, "a .lehrgang file"), path.getFileName().toString());
+    return parse(WholeFile.read(path, ".lehrgang"), path.getFileName().toString());
   }
 
   /// @param name the file's name, for sentences

@@ -1,7 +1,6 @@
 package lehrgang.documents.solutionfile;
 
 import java.math.BigDecimal;
-import java.util.Base64;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,25 +10,21 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import lehrgang.core.data.TableEntry;
-import lehrgang.core.data.TableForm;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Course;
-import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.ChoicesText;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
-import lehrgang.documents.solutionfile.SolutionText.PictureText;
-import lehrgang.documents.solutionfile.SolutionText.QuestionText;
 import lehrgang.documents.solutionfile.SolutionText.SheetText;
-import lehrgang.documents.solutionfile.SolutionText.TableText;
 
 /// Turns what a file has into a solution, and a solution into what its file is to have.
 final class SolutionForms {
@@ -37,9 +32,6 @@ final class SolutionForms {
 
   private static final String FORMAT_NAME = "lehrgang-solution/";
   private static final int VERSION = 1;
-
-  /// A count that JSON keeps as a number whoever reads it; any other text is kept as a text.
-  private static final String COUNT = "0|[1-9][0-9]{0,14}";
 
   /// More zeros than this are not written out.
   private static final int LONGEST_NUMBER = 100;
@@ -55,11 +47,10 @@ final class SolutionForms {
   void checkFormat(String format) throws FileProblem {
     if (!format.matches(FORMAT_NAME + "[0-9]{1,9}")) {
       throw new FileProblem(
-          name + " is not a solution: its \"format\" should be \"" + FORMAT + "\".");
+          Phrase.of("solution.no-format").with("file", name).with("format", FORMAT));
     }
     if (Integer.parseInt(format.substring(FORMAT_NAME.length())) > VERSION) {
-      throw problem(
-          " was written by a newer version (%s): open it there, or update this program.", format);
+      throw new FileProblem(Phrase.of("solution.newer").with("file", name).with("format", format));
     }
   }
 
@@ -73,12 +64,15 @@ final class SolutionForms {
                     new DataText(
                         Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty()));
     TableEntry table =
-        table(data.table().orElseThrow(() -> problem(": \"data\" has no \"table\".")));
-    Question question =
-        text.question().isPresent() ? question(text.question().get()) : new Question("", "", "");
+        new TableForms(name)
+            .read(
+                data.table()
+                    .orElseThrow(
+                        () -> new FileProblem(Phrase.of("solution.no-table").with("file", name))));
+    Question question = new QuestionForms(name).read(text.question());
     if (Procedures.find(text.procedure()).isEmpty()) {
-      throw problem(
-          ": \"procedure\" is \"%s\", which this version does not know.", text.procedure());
+      throw new FileProblem(
+          Phrase.of("solution.no-procedure").with("file", name).with("value", text.procedure()));
     }
     return new Solution(
         question,
@@ -97,22 +91,6 @@ final class SolutionForms {
         new MarkingForms(name).read(text.marking()));
   }
 
-  private Question question(QuestionText asked) throws FileProblem {
-    Question question = new Question(asked.title(), asked.text(), asked.source());
-    if (asked.picture().isEmpty()) {
-      return question;
-    }
-    PictureText picture = asked.picture().get();
-    try {
-      byte[] content = Base64.getDecoder().decode(picture.encoded());
-      Illustration shown = PictureFile.of(content, "The picture of the question in " + name);
-      return question.withPicture(Optional.of(shown.described(picture.description())));
-    } catch (IllegalArgumentException e) {
-      throw new FileProblem(
-          name + ": \"encoded\" of the picture is no Base64: put the picture in anew.", e);
-    }
-  }
-
   static SheetChoices sheet(SheetText text) {
     SheetChoices usual = SheetChoices.usual();
     return new SheetChoices(
@@ -127,45 +105,8 @@ final class SolutionForms {
             text.form().orElse(usual.last().form())));
   }
 
-  private TableEntry table(TableText text) throws FileProblem {
-    TableForm form = text.form().orElse(TableForm.TWO_WAY);
-    List<String> layers = form == TableForm.LAYERS ? text.layers() : List.of();
-    if (form == TableForm.LAYERS && layers.isEmpty()) {
-      throw problem(": a table of the form \"layers\" names no \"layers\".");
-    }
-    int needed = text.rows().size() * Math.max(1, layers.size());
-    if (text.counts().size() != needed) {
-      throw problem(
-          ": \"counts\" has %d rows where %d are needed for \"rows\"%s.",
-          text.counts().size(), needed, layers.isEmpty() ? "" : " in each of \"layers\"");
-    }
-    for (int i = 0; i < needed; i++) {
-      if (text.counts().get(i).size() != text.columns().size()) {
-        throw problem(
-            ": row %d of \"counts\" has %d numbers where \"columns\" names %d.",
-            i + 1, text.counts().get(i).size(), text.columns().size());
-      }
-      for (Object count : text.counts().get(i)) {
-        if (typed(count).isEmpty()) {
-          throw problem(": row %d of \"counts\" has %s, which is no count.", i + 1, count);
-        }
-      }
-    }
-    return new TableEntry(
-        form,
-        text.rowVariable(),
-        text.columnVariable(),
-        text.layerVariable(),
-        text.rows(),
-        text.columns(),
-        layers,
-        text.counts().stream()
-            .map(row -> row.stream().flatMap(count -> typed(count).stream()).toList())
-            .toList());
-  }
-
   /// What was typed, where a text or a number stands in the file.
-  private static Optional<String> typed(Object value) {
+  static Optional<String> typed(Object value) {
     return switch (value) {
       case BigDecimal number when Math.abs((long) number.scale()) <= LONGEST_NUMBER ->
           Optional.of(number.toPlainString());
@@ -215,8 +156,12 @@ final class SolutionForms {
     if (value instanceof Integer places && places >= 0 && places <= Decimals.MOST) {
       return places;
     }
-    throw problem(
-        ": \"%s\" is %s; decimals are a whole number from 0 to %d.", field, value, Decimals.MOST);
+    throw new FileProblem(
+        Phrase.of("solution.decimals")
+            .with("file", name)
+            .with("field", field)
+            .with("value", String.valueOf(value))
+            .with("most", Decimals.MOST));
   }
 
   private Map<String, StudentView> students(Map<String, Object> fields) throws FileProblem {
@@ -227,34 +172,25 @@ final class SolutionForms {
           StudentView.ofKey(entry.getValue())
               .orElseThrow(
                   () ->
-                      problem(
-                          ": \"students\" has \"%s\" for %s; use %s.",
-                          entry.getValue(),
-                          entry.getKey(),
-                          BindingProblem.choice(Binding.keys(StudentView.class)))));
+                      new FileProblem(
+                          Phrase.of("solution.view")
+                              .with("file", name)
+                              .with("value", entry.getValue())
+                              .with("field", entry.getKey())
+                              .with(
+                                  "choice",
+                                  Phrase.listed(Binding.keys(StudentView.class), "list.or")))));
     }
     return views;
   }
 
-  private FileProblem problem(String sentence, Object... values) {
-    return new FileProblem(name + sentence.formatted(values));
-  }
-
   /// What a solution's file is to have.
   static SolutionText of(Solution solution) {
-    Question question = solution.question();
     return new SolutionText(
         FORMAT,
-        Optional.of(
-            new QuestionText(
-                question.title(),
-                question.text(),
-                question.source(),
-                question
-                    .picture()
-                    .map(shown -> new PictureText(shown.encoded(), shown.description())))),
+        Optional.of(QuestionForms.of(solution.question())),
         solution.language().toLanguageTag(),
-        Optional.of(OriginForms.of(table(solution.table()), solution.origin())),
+        Optional.of(OriginForms.of(TableForms.of(solution.table()), solution.origin())),
         solution.procedure(),
         Optional.of(choices(solution.choices())),
         new LinkedHashMap<>(solution.students()),
@@ -279,24 +215,6 @@ final class SolutionForms {
         Optional.of(List.copyOf(sheet.with())),
         Optional.of(sheet.last().audience()),
         Optional.of(sheet.last().form()));
-  }
-
-  private static TableText table(TableEntry table) {
-    return new TableText(
-        Optional.of(table.form()),
-        table.rowVariable(),
-        table.columnVariable(),
-        table.rows(),
-        table.columns(),
-        table.layers().isEmpty() ? "" : table.layerVariable(),
-        table.layers(),
-        table.cells().stream()
-            .map(row -> row.stream().map(SolutionForms::count).toList())
-            .toList());
-  }
-
-  private static Object count(String typed) {
-    return typed.matches(COUNT) ? (Object) Long.valueOf(typed) : typed;
   }
 
   /// The decimals that are not the usual ones, by kind of number.

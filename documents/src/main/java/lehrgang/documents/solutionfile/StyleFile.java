@@ -7,6 +7,7 @@ import java.util.Optional;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.CourseStyle;
 import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
 import tools.jackson.core.JacksonException;
@@ -42,7 +43,7 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
 
   /// @throws FileProblem if the file is missing, damaged or of a newer kind
   public static StyleFile load(Path path) throws FileProblem {
-    return parse(WholeFile.read(path, "a " + ENDING + " file"), path.getFileName().toString());
+    return parse(WholeFile.read(path, ENDING), path.getFileName().toString());
   }
 
   /// @param name the file's name, for sentences
@@ -51,13 +52,10 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
     ObjectNode document = Document.read(text, name);
     String format = document.path("format").asString("");
     if (!format.startsWith(FORMAT_NAME)) {
-      throw new FileProblem(
-          "%s is not a course style: its \"format\" should be \"%s\".".formatted(name, FORMAT));
+      throw new FileProblem(Phrase.of("style.no-format").with("file", name).with("format", FORMAT));
     }
     if (!format.equals(FORMAT)) {
-      throw new FileProblem(
-          "%s was written by a newer version (%s): open it there, or update this program."
-              .formatted(name, format));
+      throw new FileProblem(Phrase.of("solution.newer").with("file", name).with("format", format));
     }
     try {
       CourseStyle read = read(Binding.JSON.readValue(text, StyleText.class), name);

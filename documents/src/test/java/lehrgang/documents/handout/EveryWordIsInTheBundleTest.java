@@ -12,7 +12,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
@@ -82,6 +84,31 @@ class EveryWordIsInTheBundleTest {
         .select("p, h1, h2, h3, td, th, li, summary, figcaption, caption, text, title, desc")
         .append("\n");
     assertThat(unmarked(sheet.body().wholeText(), solution)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @MethodSource("pages")
+  void everyWordThatIsReadAloudIsInTheBundle(String name, Audience audience) {
+    Solution solution = marked(name);
+    Page page = page(solution, audience);
+    String spoken =
+        page.lines().stream()
+            .map(line -> page.wording().speech().of(page.chain(line).box()))
+            .collect(Collectors.joining("\n"));
+    assertThat(spoken).isNotBlank();
+    assertThat(unmarked(spoken, solution)).isEmpty();
+  }
+
+  @ParameterizedTest
+  @MethodSource("pages")
+  void everyWordInAFormulaIsInTheBundle(String name, Audience audience) {
+    Solution solution = marked(name);
+    Page page = page(solution, audience);
+    String formulas =
+        page.lines().stream()
+            .map(line -> PlainText.of(page.chain(line).box()))
+            .collect(Collectors.joining("\n"));
+    assertThat(unmarked(formulas, solution)).isEmpty();
   }
 
   private static Page page(Solution solution, Audience audience) {

@@ -21,6 +21,7 @@ import javax.imageio.ImageIO;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.Demo;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.order.Order;
@@ -55,7 +56,8 @@ class QuestionPictureTest {
   }
 
   private static Solution pictured(byte[] content) throws FileProblem {
-    Illustration picture = PictureFile.of(content, "map.png").described(SAID);
+    Illustration picture =
+        PictureFile.of(content, Phrase.of("picture.file").with("file", "map.png")).described(SAID);
     return Demo.solution()
         .withQuestion(Demo.solution().question().withPicture(Optional.of(picture)));
   }

@@ -142,7 +142,7 @@ class MarksTest {
       value = {
         "name;df@a;4 | begins with the column “name”",
         "student;df@a;4@b;4@a;8 | has the student “a” twice, in line 2 and in line 4",
-        "student;df;X2;df@a;4;1;4 | has the column “df” twice, as its 2nd and its 4th",
+        "student;df;X2;df@a;4;1;4 | has the column “df” twice, as column 2 and as column 4",
         "student;what@a;4 | has no column that is a line of the solution, such as “X2”",
         "student;df@;4 | line 2 has answers and no student",
         "student;df | has no answers below its column names"

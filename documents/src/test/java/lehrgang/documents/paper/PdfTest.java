@@ -8,6 +8,7 @@ import java.util.Optional;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.wording.Wording;
 import lehrgang.documents.look.Typeface;
 import lehrgang.documents.paper.Element.Type;
 import lehrgang.documents.paper.Flow.Keep;
@@ -78,7 +79,10 @@ class PdfTest {
     Flow flow = new Flow();
     flow.addLines(lines("Heading", section.part(Type.HEADING)), 0, Keep.WITH_NEXT);
     Chain chain = new Chain(Box.variable("p"), List.of(new Chain.Link("=", Box.number("0.05"))));
-    flow.add(Formulas.chain(chain, 11, 400, section, PLAIN), 5, Keep.FREE);
+    flow.add(
+        Formulas.chain(chain, Wording.english().speech().of(chain.box()), 11, 400, section, PLAIN),
+        5,
+        Keep.FREE);
     flow.addLines(lines("After it", section.part(Type.PARAGRAPH)), 5, Keep.FREE);
     assertThat(pdf(flow).tags())
         .containsExactly(
@@ -107,7 +111,10 @@ class PdfTest {
     Box blank = new Box.Linked(LineId.of("df"), new Box.Blank(3));
     Chain chain = new Chain(Box.name("df"), List.of(new Chain.Link("=", blank)));
     Flow flow = new Flow();
-    flow.add(Formulas.chain(chain, 11, 400, document, PLAIN), 0, Keep.FREE);
+    flow.add(
+        Formulas.chain(chain, Wording.english().speech().of(chain.box()), 11, 400, document, PLAIN),
+        0,
+        Keep.FREE);
     assertThat(pdf(flow).words()).contains("df").contains("7");
   }
 

@@ -22,6 +22,7 @@ import lehrgang.core.solution.ProcedureOption.Typed;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 
 /// The chi-squared test of counts 0, 1, 2, … against a Poisson or a binomial distribution, whose
 /// parameter is stated or estimated (Pearson 1900, Fisher 1924).
@@ -53,7 +54,8 @@ public final class NamedDistribution implements Procedure {
 
   @Override
   public List<String> categories() {
-    return List.of("0", "1", "2", "3", "4 or more");
+    return List.of(
+        "0", "1", "2", "3", Wording.english().text(Phrase.of("class.or-more").with("edge", 4)));
   }
 
   @Override

@@ -63,10 +63,12 @@ final class HtmlParts {
   private final WorkingRoom room;
   private final MathMl math;
   private final MathMl inSentence;
+  private final Speech speech;
 
   HtmlParts(Chapter chapter, WorkingRoom room) {
     this.chapter = chapter;
     this.room = room;
+    this.speech = chapter.page().wording().speech();
     this.math = new MathMl(this::mark, this::corner);
     this.inSentence = new MathMl(line -> isAnswer(line) ? "answer" : "", this::corner);
   }
@@ -218,7 +220,7 @@ final class HtmlParts {
         div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
             .withClass("chain")
             .attr("role", "math")
-            .attr("aria-label", Speech.of(chain.box()));
+            .attr("aria-label", speech.of(chain.box()));
     return PlainText.of(chain.box()).length() > NARROW ? set.attr("tabindex", "0") : set;
   }
 

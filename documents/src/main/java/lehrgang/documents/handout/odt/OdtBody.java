@@ -34,13 +34,14 @@ final class OdtBody {
   private final WorkingRoom room;
   private final StringBuilder body = new StringBuilder();
   private final Map<String, byte[]> pictures = new LinkedHashMap<>();
-  private final OdtFormulas formulas = new OdtFormulas();
+  private final OdtFormulas formulas;
   private final OdtTables tables = new OdtTables();
   private OdtInline inline;
 
   OdtBody(Manuscript manuscript, WorkingRoom room) {
     this.manuscript = manuscript;
     this.room = room;
+    this.formulas = new OdtFormulas(manuscript.wording().speech());
     this.inline = new OdtInline(manuscript.chapters().getFirst(), formulas);
     write();
   }

@@ -18,7 +18,13 @@ final class OdtFormulas {
 
   private final Map<String, String> objects = new LinkedHashMap<>();
   private final OdtPicture picture = new OdtPicture();
+  private final Speech speech;
   private int count;
+
+  /// @param speech how a formula is read aloud
+  OdtFormulas(Speech speech) {
+    this.speech = speech;
+  }
 
   /// A formula as it stands in a paragraph.
   String object(Box box) {
@@ -45,7 +51,7 @@ final class OdtFormulas {
             cm(set.ascent()),
             name,
             name,
-            OdtXml.escaped(Speech.of(box)));
+            OdtXml.escaped(speech.of(box)));
   }
 
   /// The files of the objects, by name.

@@ -74,19 +74,14 @@ public final class AcceptedParts {
   /// To how many decimals whoever is marked may have rounded on the way.
   private Phrase rule() {
     MarkingRules rules = solved.solution().marking();
-    Phrase rule = Phrase.of("key.rule");
-    for (Kind kind :
-        List.of(
-            Kind.EXPECTED,
-            Kind.CONTRIBUTION,
-            Kind.STATISTIC,
-            Kind.SHARE,
-            Kind.CRITICAL,
-            Kind.STANDARD_ERROR,
-            Kind.P_VALUE)) {
-      rule = rule.with(kind.key(), rules.fewestOf(kind));
-    }
-    return rule;
+    return Phrase.of("key.rule")
+        .with("expected", rules.fewestOf(Kind.EXPECTED))
+        .with("contribution", rules.fewestOf(Kind.CONTRIBUTION))
+        .with("statistic", rules.fewestOf(Kind.STATISTIC))
+        .with("share", rules.fewestOf(Kind.SHARE))
+        .with("critical", rules.fewestOf(Kind.CRITICAL))
+        .with("standardError", rules.fewestOf(Kind.STANDARD_ERROR))
+        .with("probability", rules.fewestOf(Kind.P_VALUE));
   }
 
   private Table table(List<List<Entry>> rows) {

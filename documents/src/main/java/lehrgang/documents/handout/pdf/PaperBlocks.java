@@ -3,7 +3,6 @@ package lehrgang.documents.handout.pdf;
 import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.notation.Box;
-import lehrgang.core.notation.Speech;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.handout.order.Manuscript.Chapter;
@@ -204,7 +203,7 @@ final class PaperBlocks {
         case Span.Formula(var box) ->
             sentence.add(
                 Formulas.SETTER.set(box, sentence.size()),
-                Speech.of(box),
+                look.spoken(box),
                 new InSentence(look, colour));
       }
     }

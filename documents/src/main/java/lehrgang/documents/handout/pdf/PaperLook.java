@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.notation.Box;
+import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
@@ -24,10 +26,17 @@ final class PaperLook implements Tints {
 
   private final Page page;
   private final Blanks blanks;
+  private final Speech speech;
 
   PaperLook(Page page, Blanks blanks) {
     this.page = page;
     this.blanks = blanks;
+    this.speech = page.wording().speech();
+  }
+
+  /// A formula as it is read aloud.
+  String spoken(Box box) {
+    return speech.of(box);
   }
 
   @Override

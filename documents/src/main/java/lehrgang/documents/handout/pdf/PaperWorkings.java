@@ -28,7 +28,11 @@ record PaperWorkings(PaperLook look, double width, Element section) {
     List<Slab> parts = new ArrayList<>(List.of(named(working.named(), width / 2)));
     working
         .hint()
-        .ifPresent(hint -> parts.add(Formulas.chain(hint, PaperLook.INNER, width, section, look)));
+        .ifPresent(
+            hint ->
+                parts.add(
+                    Formulas.chain(
+                        hint, look.spoken(hint.box()), PaperLook.INNER, width, section, look)));
     parts.add(main(working));
     return Slab.stacked(parts);
   }
@@ -50,6 +54,7 @@ record PaperWorkings(PaperLook look, double width, Element section) {
   }
 
   private Slab chain(Part.Working working, double size, double available) {
-    return Formulas.chain(working.chain(), size, available, section, look);
+    return Formulas.chain(
+        working.chain(), look.spoken(working.chain().box()), size, available, section, look);
   }
 }

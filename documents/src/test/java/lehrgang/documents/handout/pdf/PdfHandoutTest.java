@@ -8,7 +8,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
-import lehrgang.core.notation.Speech;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
@@ -21,6 +20,7 @@ import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Span;
+import lehrgang.core.wording.Wording;
 import lehrgang.documents.Demo;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
@@ -89,7 +89,7 @@ class PdfHandoutTest {
     for (PageStep step : page.steps()) {
       for (PageBlock block : step.blocks()) {
         if (block instanceof PageBlock.Worked worked) {
-          assertThat(spoken).contains(Speech.of(worked.chain().box()));
+          assertThat(spoken).contains(Wording.english().speech().of(worked.chain().box()));
         }
         figures += block instanceof PageBlock.Figure ? 1 : 0;
       }

@@ -1,0 +1,51 @@
+package lehrgang.documents.solutionfile;
+
+import java.util.Base64;
+import java.util.Optional;
+import lehrgang.core.solution.Illustration;
+import lehrgang.core.solution.Question;
+import lehrgang.core.wording.Phrase;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.solutionfile.SolutionText.PictureText;
+import lehrgang.documents.solutionfile.SolutionText.QuestionText;
+
+/// Turns what a file has of a question into one, and back.
+final class QuestionForms {
+  private final String name;
+
+  /// @param name the file's name, for sentences
+  QuestionForms(String name) {
+    this.name = name;
+  }
+
+  /// No words where the file has none.
+  ///
+  /// @throws FileProblem if its picture is none
+  Question read(Optional<QuestionText> text) throws FileProblem {
+    if (text.isEmpty()) {
+      return new Question("", "", "");
+    }
+    QuestionText asked = text.get();
+    Question question = new Question(asked.title(), asked.text(), asked.source());
+    if (asked.picture().isEmpty()) {
+      return question;
+    }
+    PictureText picture = asked.picture().get();
+    try {
+      byte[] content = Base64.getDecoder().decode(picture.encoded());
+      Illustration shown =
+          PictureFile.of(content, Phrase.of("picture.of-question").with("file", name));
+      return question.withPicture(Optional.of(shown.described(picture.description())));
+    } catch (IllegalArgumentException e) {
+      throw new FileProblem(Phrase.of("picture.no-base64").with("file", name), e);
+    }
+  }
+
+  static QuestionText of(Question question) {
+    return new QuestionText(
+        question.title(),
+        question.text(),
+        question.source(),
+        question.picture().map(shown -> new PictureText(shown.encoded(), shown.description())));
+  }
+}
