@@ -28,6 +28,7 @@ final class PaperBlocks {
   private static final double ABOVE_HEADING = 15;
   private static final double ABOVE = 5;
   private static final double ABOVE_FORMULA = 7;
+  private static final double BELOW_OTHERS = 13;
   private static final double ABOVE_TABLE = 8;
   private static final double ABOVE_VERDICT = 14;
   private static final double BETWEEN = 26;
@@ -43,7 +44,10 @@ final class PaperBlocks {
   private final Flow flow = new Flow();
   private Element section;
 
-  /// Whether a page may end below the sentence that is set now.
+  /// Whether a page may end below the sentence that is set now. More where a working follows the
+  /// small ones that stand behind another.
+  private double aboveFormula = ABOVE_FORMULA;
+
   private Keep keep = Keep.FREE;
 
   PaperBlocks(Chapter chapter, WorkingRoom room, double width, Element parent) {
@@ -66,6 +70,7 @@ final class PaperBlocks {
           && !(part instanceof Part.Working next && next.rank() == row.getFirst().rank())) {
         row(row);
         row.clear();
+        aboveFormula = BELOW_OTHERS;
       }
       if (part instanceof Part.Heading) {
         section = parent.part(Type.SECTION);
@@ -75,6 +80,7 @@ final class PaperBlocks {
         row.add(working);
       } else {
         part(part);
+        aboveFormula = ABOVE_FORMULA;
       }
     }
     row(row);
@@ -92,7 +98,7 @@ final class PaperBlocks {
       case Part.Sentence(var tone, var spans) -> sentence(tone, spans);
       case Part.Items(var numbered, var items) -> items(numbered, items);
       case Part.Working working ->
-          flow.add(new PaperWorkings(look, width, section).main(working), ABOVE_FORMULA, Keep.FREE);
+          flow.add(new PaperWorkings(look, width, section).main(working), aboveFormula, Keep.FREE);
       case Part.Tables(var tables) -> tables(tables);
       case Part.Picture(var figure) ->
           flow.add(
