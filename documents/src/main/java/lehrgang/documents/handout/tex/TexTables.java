@@ -3,12 +3,14 @@ package lehrgang.documents.handout.tex;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.handout.order.Part.Entry;
 
 /// Tables in the commands of LaTeX.
 final class TexTables {
-  private static final int WIDE = 9;
+  private static final int MANY = 9;
+  private static final int LONG_LINE = 60;
   private static final int LONG = 26;
 
   private TexTables() {}
@@ -35,7 +37,22 @@ final class TexTables {
       tex.append("\\hline\n").append(row(table.foot()));
     }
     tex.append(broken ? "\\end{longtable}" : "\\end{tabular}");
-    return columns > WIDE && !broken ? "\\fitted{" + tex + "}" : tex.toString();
+    return isWide(table) && !broken ? "\\fitted{" + tex + "}" : tex.toString();
+  }
+
+  /// Whether it may be wider than the page: then it is measured, and set smaller where it is.
+  private static boolean isWide(Part.Table table) {
+    int signs = 0;
+    for (int column = 0; column < table.head().size(); column++) {
+      int at = column;
+      signs +=
+          Stream.concat(Stream.of(table.head()), table.body().stream())
+              .filter(row -> row.size() > at)
+              .mapToInt(row -> row.get(at).text().length())
+              .max()
+              .orElse(0);
+    }
+    return table.head().size() > MANY || signs > LONG_LINE;
   }
 
   private static String row(List<Entry> entries) {
