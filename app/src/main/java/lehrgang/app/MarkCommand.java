@@ -30,6 +30,9 @@ final class MarkCommand implements Callable<Integer> {
       descriptionKey = "help.mark.output")
   private Path out;
 
+  @Option(names = "--feedback", paramLabel = "FOLDER", descriptionKey = "help.mark.feedback")
+  private Path feedback;
+
   @Option(names = "--json", descriptionKey = "help.mark.json")
   private boolean json;
 
@@ -37,7 +40,11 @@ final class MarkCommand implements Callable<Integer> {
   public Integer call() {
     try {
       PrintWriter err = spec.commandLine().getErr();
-      new Marking(SolutionFile.load(file).solution(), answers, err).write(out, json);
+      Marking marking = new Marking(SolutionFile.load(file).solution(), answers, err);
+      marking.write(out, json);
+      if (feedback != null) {
+        marking.writeFeedback(feedback);
+      }
       return 0;
     } catch (FileProblem e) {
       throw Complaint.about(e);

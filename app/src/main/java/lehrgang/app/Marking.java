@@ -1,6 +1,8 @@
 package lehrgang.app;
 
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import lehrgang.core.derivation.Derivation;
@@ -12,17 +14,21 @@ import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.handout.FeedbackSheets;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.MarksFile;
 
 /// Marks the answers in a file.
 final class Marking {
   private static final int WORTH_TELLING = 2000;
+  private static final int SHEETS_WORTH_TELLING = 50;
 
   private final Solution solution;
   private final Derivation derivation;
   private final AnswersFile answers;
   private final PrintWriter err;
+  private final List<SheetMarks> marks;
 
   /// @param err is told which columns are left alone, and how far long work is
   /// @throws FileProblem if the answers cannot be read
@@ -41,18 +47,22 @@ final class Marking {
           Messages.text(
               Phrase.of("mark.left-alone").with("columns", Phrase.listed(unknown, "list.and"))));
     }
+    this.marks = marked();
   }
 
-  private List<SheetMarks> marks() {
+  private List<SheetMarks> marked() {
     int all = answers.rows().size();
     return answers.marks(
         Marker.of(solution, derivation, answers.lines()),
         done -> {
           if (done % WORTH_TELLING == 0) {
-            err.println(
-                Messages.text(Phrase.of("mark.progress").with("done", done).with("all", all)));
+            tell("mark.progress", done, all);
           }
         });
+  }
+
+  private void tell(String key, int done, int all) {
+    err.println(Messages.text(Phrase.of(key).with("done", done).with("all", all)));
   }
 
   /// Writes the marks.
@@ -65,13 +75,36 @@ final class Marking {
             ? MarksFile.json(
                 solution.question().title(),
                 solution.procedure(),
-                marks(),
+                marks,
                 new SlipTexts(solution, derivation))
-            : MarksFile.csv(answers.lines(), marks());
+            : MarksFile.csv(answers.lines(), marks);
     try {
       WholeFile.write(out, text);
     } catch (FileProblem e) {
       throw new Failure(e);
+    }
+  }
+
+  /// Writes what each student is told.
+  ///
+  /// @param folder made where it is not there
+  /// @throws Failure if it cannot be written
+  void writeFeedback(Path folder) {
+    try {
+      Files.createDirectories(folder);
+      new FeedbackSheets(new Solved(solution, derivation))
+          .write(
+              marks,
+              folder,
+              done -> {
+                if (done % SHEETS_WORTH_TELLING == 0) {
+                  tell("mark.feedback", done, marks.size());
+                }
+              });
+    } catch (FileProblem e) {
+      throw new Failure(e);
+    } catch (IOException e) {
+      throw new Failure(Phrase.of("mark.no-folder").with("folder", folder.toString()));
     }
   }
 }

@@ -167,7 +167,19 @@ public final class Marker {
                         line,
                         answers.getOrDefault(line, new Answer.Blank()),
                         named.get(line)))
-            .toList());
+            .toList(),
+        byHand(student));
+  }
+
+  private List<SheetMarks.ByHand> byHand(String student) {
+    return rules.byHand().entrySet().stream()
+        .map(
+            step ->
+                new SheetMarks.ByHand(
+                    step.getKey(),
+                    rules.ruling(student, step.getKey()).flatMap(MarkingRules.Ruling::points),
+                    step.getValue()))
+        .toList();
   }
 
   private Mark mark(String student, LineId line, Answer answer, Naming.Named named) {

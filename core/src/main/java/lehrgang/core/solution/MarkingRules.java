@@ -22,6 +22,8 @@ import lehrgang.core.number.Kind;
 /// @param own     slips that the instructor has seen in this class
 /// @param rulings what the instructor decided about single answers, by student and line
 /// @param remarks to students, by student
+/// @param byHand  the points of steps that no program can judge, such as the conclusion in words,
+///     by the id of the step; 0 or more. What a student got stands among the rulings, by that id
 public record MarkingRules(
     Map<String, BigDecimal> points,
     Map<Kind, Integer> digits,
@@ -30,10 +32,19 @@ public record MarkingRules(
     Map<String, BigDecimal> part,
     List<OwnSlip> own,
     Map<String, Map<String, Ruling>> rulings,
-    Map<String, String> remarks) {
+    Map<String, String> remarks,
+    Map<String, BigDecimal> byHand) {
   private static final MarkingRules USUAL =
       new MarkingRules(
-          Map.of(), Map.of(), Map.of(), BigDecimal.ONE, Map.of(), List.of(), Map.of(), Map.of());
+          Map.of(),
+          Map.of(),
+          Map.of(),
+          BigDecimal.ONE,
+          Map.of(),
+          List.of(),
+          Map.of(),
+          Map.of(),
+          Map.of());
 
   /// A slip that no catalogue knows: answers to one line that lie together.
   ///
@@ -62,6 +73,7 @@ public record MarkingRules(
             all.put(student, Collections.unmodifiableMap(new LinkedHashMap<>(lines))));
     rulings = Collections.unmodifiableMap(all);
     remarks = Collections.unmodifiableMap(new LinkedHashMap<>(remarks));
+    byHand = Collections.unmodifiableMap(new LinkedHashMap<>(byHand));
   }
 
   private static Map<Kind, Integer> byKind(Map<Kind, Integer> some) {
@@ -84,32 +96,40 @@ public record MarkingRules(
   /// With the rules of a course; points, decisions and what was seen in one class stay.
   public MarkingRules withCourse(MarkingRules course) {
     return new MarkingRules(
-        points, course.digits, course.fewest, course.coarse, course.part, own, rulings, remarks);
+        points,
+        course.digits,
+        course.fewest,
+        course.coarse,
+        course.part,
+        own,
+        rulings,
+        remarks,
+        byHand);
   }
 
   /// With other decimals asked of a sort of number; empty for the usual ones.
   public MarkingRules withDigits(Kind kind, Optional<Integer> decimals) {
     return new MarkingRules(
-        points, with(digits, kind, decimals), fewest, coarse, part, own, rulings, remarks);
+        points, with(digits, kind, decimals), fewest, coarse, part, own, rulings, remarks, byHand);
   }
 
   /// With other decimals to which a sort of number may be rounded; empty for the usual ones.
   public MarkingRules withFewest(Kind kind, Optional<Integer> decimals) {
     return new MarkingRules(
-        points, digits, with(fewest, kind, decimals), coarse, part, own, rulings, remarks);
+        points, digits, with(fewest, kind, decimals), coarse, part, own, rulings, remarks, byHand);
   }
 
   /// With another share of the points for too few digits.
   ///
   /// @param share from 0 to 1
   public MarkingRules withCoarse(BigDecimal share) {
-    return new MarkingRules(points, digits, fewest, share, part, own, rulings, remarks);
+    return new MarkingRules(points, digits, fewest, share, part, own, rulings, remarks, byHand);
   }
 
   /// With another share of the points for a slip; empty for none.
   public MarkingRules withPart(String slip, Optional<BigDecimal> share) {
     return new MarkingRules(
-        points, digits, fewest, coarse, with(part, slip, share), own, rulings, remarks);
+        points, digits, fewest, coarse, with(part, slip, share), own, rulings, remarks, byHand);
   }
 
   private static <K, V> Map<K, V> with(Map<K, V> map, K key, Optional<V> value) {
@@ -167,14 +187,16 @@ public record MarkingRules(
     ruling.ifPresentOrElse(decided -> own.put(line, decided), () -> own.remove(line));
     changed.put(student, own);
     changed.values().removeIf(Map::isEmpty);
-    return new MarkingRules(points, digits, fewest, coarse, part, this.own, changed, remarks);
+    return new MarkingRules(
+        points, digits, fewest, coarse, part, this.own, changed, remarks, byHand);
   }
 
   /// With another slip of the class's own.
   public MarkingRules withOwnSlip(OwnSlip slip) {
     List<OwnSlip> changed = new ArrayList<>(own);
     changed.add(slip);
-    return new MarkingRules(points, digits, fewest, coarse, part, changed, rulings, remarks);
+    return new MarkingRules(
+        points, digits, fewest, coarse, part, changed, rulings, remarks, byHand);
   }
 
   /// With another remark to a student; a blank one is none.
@@ -185,7 +207,15 @@ public record MarkingRules(
     } else {
       changed.put(student, said);
     }
-    return new MarkingRules(points, digits, fewest, coarse, part, own, rulings, changed);
+    return new MarkingRules(points, digits, fewest, coarse, part, own, rulings, changed, byHand);
+  }
+
+  /// With other points for a step that is marked by hand; empty for one that is not.
+  ///
+  /// @param step its id
+  public MarkingRules withByHand(String step, Optional<BigDecimal> of) {
+    return new MarkingRules(
+        points, digits, fewest, coarse, part, own, rulings, remarks, with(byHand, step, of));
   }
 
   /// What was decided about an answer.

@@ -159,7 +159,8 @@ class VerdictsTest {
         part,
         own,
         rulings,
-        Map.of());
+        Map.of(),
+        Map.of("conclusion", new BigDecimal("2")));
   }
 
   @Test

@@ -1,6 +1,5 @@
 package lehrgang.desktop.check;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -91,7 +90,7 @@ final class StudentPanel extends ScrollPane {
     title.setText(Words.of("check.student.title", sheet.student()));
     summary.setText(summary(sheet));
     lines.getChildren().clear();
-    families(sheet).forEach(family -> add(checked, sheet, family));
+    sheet.families().forEach(family -> add(checked, sheet, family));
     List<String> followed =
         sheet.marks().stream()
             .filter(mark -> mark.verdict() == Judgement.FOLLOW_THROUGH)
@@ -104,21 +103,6 @@ final class StudentPanel extends ScrollPane {
               Labels.label(
                   Words.of("check.followed", String.join(", ", followed)), Style.CHECK_FOLLOWED));
     }
-  }
-
-  /// Marks of members of a family stand together.
-  private static List<List<Mark>> families(SheetMarks sheet) {
-    List<List<Mark>> families = new ArrayList<>();
-    for (Mark mark : sheet.marks()) {
-      boolean goesOn =
-          !families.isEmpty()
-              && families.getLast().getFirst().line().name().equals(mark.line().name());
-      if (!goesOn) {
-        families.add(new ArrayList<>());
-      }
-      families.getLast().add(mark);
-    }
-    return families;
   }
 
   /// Many that are all right are one line, until somebody wants to see them.

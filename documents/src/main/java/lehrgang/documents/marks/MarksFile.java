@@ -39,6 +39,10 @@ public final class MarksFile {
       List<String> head = new ArrayList<>(List.of("student", "credit", "of"));
       lines.forEach(
           line -> head.addAll(List.of(line.toString(), line + " verdict", line + " slip")));
+      sheets.stream()
+          .limit(1)
+          .flatMap(sheet -> sheet.byHand().stream())
+          .forEach(step -> head.add(step.step() + " points"));
       writer.writeRecord(head);
       for (SheetMarks sheet : sheets) {
         List<String> row = new ArrayList<>();
@@ -50,6 +54,7 @@ public final class MarksFile {
           row.add(mark.verdict().key());
           row.add(String.join("|", mark.slips()));
         }
+        sheet.byHand().forEach(step -> row.add(step.points().map(MarksFile::plain).orElse("")));
         writer.writeRecord(row);
       }
     } catch (IOException e) {
@@ -74,7 +79,16 @@ public final class MarksFile {
 
   record LineText(String id, BigDecimal of) {}
 
-  record StudentText(String student, BigDecimal credit, BigDecimal of, List<AnswerText> answers) {}
+  record StudentText(
+      String student,
+      BigDecimal credit,
+      BigDecimal of,
+      List<AnswerText> answers,
+      @JsonInclude(Include.NON_EMPTY) List<ByHandText> byHand) {}
+
+  /// @param points empty for a step that was not marked yet
+  record ByHandText(
+      String step, @JsonInclude(Include.NON_EMPTY) Optional<BigDecimal> points, BigDecimal of) {}
 
   /// @param sentences what the student is told of the slips
   /// @param ruled     whether the instructor decided
@@ -111,7 +125,13 @@ public final class MarksFile {
         sheet.student(),
         number(sheet.credit()),
         number(sheet.of()),
-        sheet.marks().stream().map(mark -> answer(mark, sentences)).toList());
+        sheet.marks().stream().map(mark -> answer(mark, sentences)).toList(),
+        sheet.byHand().stream()
+            .map(
+                step ->
+                    new ByHandText(
+                        step.step(), step.points().map(MarksFile::number), number(step.of())))
+            .toList());
   }
 
   private static AnswerText answer(Mark mark, SlipTexts sentences) {

@@ -44,6 +44,10 @@ final class MarkingForms {
     for (var entry : text.part().entrySet()) {
       part.put(entry.getKey(), share(entry.getValue(), "part"));
     }
+    Map<String, BigDecimal> byHand = new LinkedHashMap<>();
+    for (var entry : text.byHand().entrySet()) {
+      byHand.put(entry.getKey(), points(entry.getValue(), "byHand"));
+    }
     List<OwnSlip> own = new ArrayList<>();
     for (OwnSlipText slip : text.own()) {
       own.add(
@@ -62,7 +66,8 @@ final class MarkingForms {
         part,
         own,
         rulings(text.rulings()),
-        SolutionForms.texts(text.remarks()));
+        SolutionForms.texts(text.remarks()),
+        byHand);
   }
 
   private Map<String, Map<String, Ruling>> rulings(Map<String, Map<String, RulingText>> texts)
@@ -171,7 +176,8 @@ final class MarkingForms {
                         slip.id(), slip.line(), slip.low(), slip.high(), slip.sentence()))
             .toList(),
         rulings,
-        new LinkedHashMap<>(rules.remarks()));
+        new LinkedHashMap<>(rules.remarks()),
+        new LinkedHashMap<>(rules.byHand()));
   }
 
   private static Map<String, Object> byKey(Map<Kind, Integer> decimals) {

@@ -106,7 +106,8 @@ record SolutionText(
       Map<String, Object> part,
       List<OwnSlipText> own,
       Map<String, Map<String, RulingText>> rulings,
-      Map<String, Object> remarks) {}
+      Map<String, Object> remarks,
+      Map<String, Object> byHand) {}
 
   /// A slip that no catalogue knows.
   record OwnSlipText(

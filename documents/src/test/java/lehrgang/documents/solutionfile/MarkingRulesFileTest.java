@@ -40,8 +40,10 @@ class MarkingRulesFileTest {
               "17-226",
               Map.of(
                   "df", new Ruling(Optional.of("right"), Optional.empty()),
-                  "p", new Ruling(Optional.empty(), Optional.of(new BigDecimal("0.5"))))),
-          Map.of("17-226", "Well done."));
+                  "p", new Ruling(Optional.empty(), Optional.of(new BigDecimal("0.5"))),
+                  "conclusion", new Ruling(Optional.empty(), Optional.of(new BigDecimal("1.5"))))),
+          Map.of("17-226", "Well done."),
+          Map.of("conclusion", new BigDecimal("2")));
 
   @Test
   void theyComeBackAsTheyWere() throws Exception {

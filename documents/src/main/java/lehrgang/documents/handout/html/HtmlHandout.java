@@ -25,6 +25,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
+import lehrgang.core.solution.SheetChoices;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.SheetHead;
@@ -41,7 +42,13 @@ public final class HtmlHandout {
 
   /// The same order gives the same page.
   public static String of(Order order) {
-    Manuscript manuscript = Manuscript.of(order);
+    return of(Manuscript.of(order), order.choices(), order.audience().key());
+  }
+
+  /// A manuscript.
+  ///
+  /// @param kind of sheet, as the style sheet tells them apart
+  public static String of(Manuscript manuscript, SheetChoices choices, String kind) {
     SheetHead sheet = manuscript.head();
     return document(
         html(
@@ -60,7 +67,7 @@ public final class HtmlHandout {
                                         !sheet.name().isEmpty(),
                                         span(span(sheet.name())).withClass("name")))
                                 .withClass("head")),
-                        each(manuscript.chapters(), chapter -> chapter(chapter, order)),
+                        each(manuscript.chapters(), chapter -> chapter(chapter, choices)),
                         each(
                             manuscript.printed(),
                             printed ->
@@ -69,15 +76,16 @@ public final class HtmlHandout {
                                         HtmlTables.of(printed.table(), each()))
                                     .withClass("printed")
                                     .attr("tabindex", "0"))))
-                    .withClass(order.audience().key()))
+                    .withClass(kind))
             .withLang(manuscript.language()));
   }
 
-  private static DomContent chapter(Manuscript.Chapter chapter, Order order) {
+  private static DomContent chapter(Manuscript.Chapter chapter, SheetChoices choices) {
     String source = chapter.page().question().source();
     return each(
-        header(h1(chapter.title())),
-        each(new HtmlParts(chapter, order.choices().room()).sections(), part -> part),
+        header(h1(chapter.title()))
+            .withCondClass(chapter.begins() == Manuscript.Begins.ON_A_NEW_PAGE, "on-a-new-page"),
+        each(new HtmlParts(chapter, choices.room()).sections(), part -> part),
         iff(!source.isBlank(), p(source).withClass("source")));
   }
 

@@ -70,6 +70,7 @@ final class HtmlTables {
                   case COLUMN_HEAD -> columnHead(entry, column == last ? "total" : "");
                   case ROW_HEAD -> classed(head(entry, "row"), own(entries));
                   case NUMBER -> number(entry);
+                  case WORDS -> td(bdi(entry.text())).withClass("words");
                 }));
   }
 

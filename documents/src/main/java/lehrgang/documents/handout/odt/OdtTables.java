@@ -93,7 +93,7 @@ final class OdtTables {
     String paragraph =
         switch (entry.place()) {
           case COLUMN_HEAD -> "Column_20_head";
-          case ROW_HEAD -> "Row_20_head";
+          case ROW_HEAD, WORDS -> "Row_20_head";
           case NUMBER -> entry.look() == Part.Look.BLANK ? "Blank_20_number" : "Number";
         };
     String shown =

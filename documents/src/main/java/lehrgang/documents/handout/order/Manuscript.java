@@ -28,8 +28,9 @@ public record Manuscript(
 
   /// A solution.
   ///
-  /// @param title with its number in a problem set
-  public record Chapter(String title, Page page, Blanks blanks, List<Part> parts) {
+  /// @param title  with its number in a problem set
+  /// @param begins where it begins
+  public record Chapter(String title, Page page, Blanks blanks, List<Part> parts, Begins begins) {
     public Chapter {
       parts = List.copyOf(parts);
     }
@@ -38,6 +39,12 @@ public record Manuscript(
     public List<Part> onPaper() {
       return Part.onPaper(parts);
     }
+  }
+
+  /// Where a chapter begins.
+  public enum Begins {
+    BELOW_THE_LAST,
+    ON_A_NEW_PAGE
   }
 
   /// A printed table.
@@ -58,7 +65,7 @@ public record Manuscript(
       if (order.audience() == Audience.KEY) {
         parts.addAll(AcceptedParts.of(solved, page, blanks));
       }
-      chapters.add(new Chapter(title, page, blanks, parts));
+      chapters.add(new Chapter(title, page, blanks, parts, Begins.BELOW_THE_LAST));
     }
     Page first = chapters.getFirst().page();
     return new Manuscript(

@@ -177,6 +177,11 @@ public sealed interface Part {
       return new Entry(text, Place.ROW_HEAD, Look.PLAIN, 0, 0, 0);
     }
 
+    /// Words, where numbers stand in other columns.
+    static Entry text(String words) {
+      return new Entry(words, Place.WORDS, Look.PLAIN, 0, 0, 0);
+    }
+
     static Entry of(String text, Look look) {
       return new Entry(text, Place.NUMBER, look, 0, 0, 0);
     }
@@ -194,7 +199,9 @@ public sealed interface Part {
   enum Place {
     COLUMN_HEAD,
     ROW_HEAD,
-    NUMBER
+    NUMBER,
+    /// Words, set smaller and from the left.
+    WORDS
   }
 
   /// How an entry stands out.

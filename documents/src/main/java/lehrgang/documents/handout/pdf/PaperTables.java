@@ -50,6 +50,14 @@ final class PaperTables {
               Align.LEFT,
               Element.Type.ROW_HEAD);
       case NUMBER -> number(entry);
+      case WORDS ->
+          Cell.of(
+              entry.text(),
+              Typeface.SANS,
+              PaperLook.SMALL,
+              Palette.INK.light(),
+              Align.LEFT,
+              Element.Type.CELL);
     };
   }
 

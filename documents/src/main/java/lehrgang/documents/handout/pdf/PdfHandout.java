@@ -29,20 +29,25 @@ public final class PdfHandout {
   private static final int LONGEST_TABLE = 40;
   private static final double FOOT = 34;
 
-  private final Order order;
+  private final SheetChoices choices;
   private final Manuscript manuscript;
   private final Paper paper;
   private final Flow flow = new Flow();
 
-  private PdfHandout(Order order) {
-    this.order = order;
-    this.manuscript = Manuscript.of(order);
-    this.paper = order.choices().paper() == SheetChoices.PaperSize.A4 ? Paper.A4 : Paper.LETTER;
+  private PdfHandout(Manuscript manuscript, SheetChoices choices) {
+    this.choices = choices;
+    this.manuscript = manuscript;
+    this.paper = choices.paper() == SheetChoices.PaperSize.A4 ? Paper.A4 : Paper.LETTER;
   }
 
   /// The same order gives the same bytes.
   public static byte[] of(Order order) {
-    return Pdf.of(new PdfHandout(order).print());
+    return of(Manuscript.of(order), order.choices());
+  }
+
+  /// A manuscript on the paper of some choices.
+  public static byte[] of(Manuscript manuscript, SheetChoices choices) {
+    return Pdf.of(new PdfHandout(manuscript, choices).print());
   }
 
   private Print print() {
@@ -51,12 +56,19 @@ public final class PdfHandout {
     for (Manuscript.Chapter chapter : manuscript.chapters()) {
       Element part = document.part(Type.SECTION);
       boolean first = chapter == manuscript.chapters().getFirst();
-      title(chapter.title(), first ? ABOVE_TITLE : ABOVE_NEXT_TITLE, part);
-      flow.addAll(
-          new PaperBlocks(chapter, order.choices().room(), paper.textWidth(), part).set(part));
+      title(chapter.title(), first ? ABOVE_TITLE : above(chapter), part);
+      flow.addAll(new PaperBlocks(chapter, choices.room(), paper.textWidth(), part).set(part));
     }
     manuscript.printed().forEach(printed -> printed(printed, document));
     return new Print(manuscript.title(), manuscript.language(), paper, flow, this::folio);
+  }
+
+  /// Room above a title; more than a page has left leaves it for the next.
+  private double above(Manuscript.Chapter chapter) {
+    return switch (chapter.begins()) {
+      case BELOW_THE_LAST -> ABOVE_NEXT_TITLE;
+      case ON_A_NEW_PAGE -> paper.height();
+    };
   }
 
   /// Course, sheet and date at the left, a line for the name at the right.

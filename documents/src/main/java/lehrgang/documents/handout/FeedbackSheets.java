@@ -1,0 +1,82 @@
+package lehrgang.documents.handout;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.handout.html.HtmlHandout;
+import lehrgang.documents.handout.order.Feedback;
+import lehrgang.documents.handout.order.Manuscript;
+import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.handout.pdf.PdfHandout;
+
+/// What students are told of their answers, as files: one for each student, or all in one.
+public final class FeedbackSheets {
+  /// The forms that feedback has.
+  public static final List<Form> FORMS = Form.TO_READ;
+
+  private static final String KIND = "feedback";
+
+  /// What a file for everybody is called.
+  private static final String ALL = "everyone";
+
+  private static final int LONGEST_NAME = 80;
+
+  private final Solved solved;
+
+  public FeedbackSheets(Solved solved) {
+    this.solved = solved;
+  }
+
+  /// Feedback to some students in one file, each on pages of their own.
+  ///
+  /// @param sheets at least one
+  /// @param form   PDF or a web page
+  public byte[] make(List<SheetMarks> sheets, Form form) {
+    Manuscript manuscript = Feedback.of(solved, sheets);
+    SheetChoices choices = solved.solution().sheet();
+    return form == Form.PDF
+        ? PdfHandout.of(manuscript, choices)
+        : HtmlHandout.of(manuscript, choices, KIND).getBytes(StandardCharsets.UTF_8);
+  }
+
+  /// Writes a PDF and a web page for each student, called after them, and one of each for all of
+  /// them.
+  ///
+  /// @param sheets at least one
+  /// @param done   is told after each student how many are done
+  /// @throws FileProblem if a file cannot be written
+  public void write(List<SheetMarks> sheets, Path folder, IntConsumer done) throws FileProblem {
+    Set<String> names = new HashSet<>(Set.of(ALL));
+    int count = 0;
+    for (SheetMarks sheet : sheets) {
+      String name = name(sheet.student(), names);
+      for (Form form : FORMS) {
+        WholeFile.write(folder.resolve(name + form.ending()), make(List.of(sheet), form));
+      }
+      done.accept(++count);
+    }
+    for (Form form : FORMS) {
+      WholeFile.write(folder.resolve(ALL + form.ending()), make(sheets, form));
+    }
+  }
+
+  /// A name that every file system takes, and that no other student has.
+  private static String name(String student, Set<String> taken) {
+    String plain = student.strip().replaceAll("[^\\p{L}\\p{N}._-]+", "-").replaceAll("^[.-]+", "");
+    String whole = plain.isEmpty() ? "student" : plain;
+    String stem = whole.substring(0, Math.min(whole.length(), LONGEST_NAME));
+    String name = stem;
+    for (int k = 2; !taken.add(name.toLowerCase(Locale.ROOT)); k++) {
+      name = stem + "-" + k;
+    }
+    return name;
+  }
+}
