@@ -22,7 +22,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class BundlesTest {
   private static final Path ROOT = Path.of("..");
   private static final List<String> MODULES = List.of("core", "documents", "desktop", "app");
-  private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"");
+  private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\\n]++|\\\\.)*+)\"");
   private static final Pattern CONSTANT = Pattern.compile("\\b[A-Z][A-Z0-9_]+\\b");
 
   /// What a command is for: its key is put together by the parser of the command line.

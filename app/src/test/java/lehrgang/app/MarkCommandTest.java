@@ -52,6 +52,25 @@ class MarkCommandTest {
   }
 
   @Test
+  void everyStudentGetsFeedback() throws Exception {
+    Path into = folder.resolve("new").resolve("feedback");
+    Run run =
+        run(
+            "mark",
+            SOLUTION,
+            answers("student;df\na;8\nb;4\n"),
+            "--feedback",
+            into.toString(),
+            "-o",
+            folder.resolve("marks.csv").toString());
+    assertThat(run.exit()).isZero();
+    assertThat(run.err()).isEmpty();
+    assertThat(into).isDirectoryContaining("glob:**/a.pdf").isDirectoryContaining("glob:**/b.html");
+    assertThat(Files.readString(into.resolve("a.html"))).contains("You took 1 off the number");
+    assertThat(Files.readString(into.resolve("b.html"))).doesNotContain("You took 1 off");
+  }
+
+  @Test
   void columnsThatAreNoLinesAreNamed() throws Exception {
     Path marks = folder.resolve("marks.csv");
     Run run = run("mark", SOLUTION, answers("student,df,seat\na,4,12\n"), "-o", marks.toString());

@@ -186,6 +186,24 @@ class VerdictsTest {
     assertThat(marks.marks().get(3).ruled()).isTrue();
   }
 
+  /// What no program can judge has points of its own, which a sheet that was not looked at yet
+  /// lacks.
+  @Test
+  void aStepIsMarkedByHand() {
+    MarkingRules rules = MarkingRules.usual().withByHand("conclusion", Optional.of(BigDecimal.TWO));
+    SheetMarks before = marks(REGISTER.withMarking(rules), "df=4");
+    assertThat(before.of()).isEqualByComparingTo("3");
+    assertThat(before.credit()).isEqualByComparingTo("1");
+    Ruling got = new Ruling(Optional.empty(), Optional.of(new BigDecimal("1.5")));
+    SheetMarks after =
+        marks(
+            REGISTER.withMarking(
+                rules.withRuling(before.student(), "conclusion", Optional.of(got))),
+            "df=4");
+    assertThat(after.credit()).isEqualByComparingTo("2.5");
+    assertThat(after.of()).isEqualByComparingTo("3");
+  }
+
   /// Another seed counts: what it may differ by is the error of both simulations.
   @Test
   void aSimulatedPIsAcceptedWithinItsError() {

@@ -32,6 +32,7 @@ final class AnswerLine extends HBox {
     this.student = student;
     Label name = new Label(name(checked, mark));
     name.setMinWidth(0);
+    name.setWrapText(true);
     Label wrote = right(wrote(mark), WROTE);
     wrote.getStyleClass().add(Signs.style(mark.verdict()));
     Label right = right(checked.page().shown(mark.line()).text(), SOLUTION);

@@ -2,9 +2,13 @@ package lehrgang.desktop.check;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
@@ -43,6 +47,7 @@ public final class CheckView extends BorderPane {
   private final MarksTable table = new MarksTable(this::choose, this::step);
   private final StudentPanel student;
   private final StepPanel step;
+  private final MenuButton feedback = new MenuButton(Words.of("check.feedback"));
   private final Button save = new Button(Words.of("check.save"));
   private Optional<Checked> shown = Optional.empty();
   private Optional<String> pressed = Optional.empty();
@@ -62,6 +67,12 @@ public final class CheckView extends BorderPane {
 
     /// Asks for a file and writes the marks to it.
     void save(ClassMarks marks);
+
+    /// Asks for a file and writes feedback to some students into it.
+    void feedback(List<SheetMarks> sheets);
+
+    /// Asks for a folder and writes feedback into it, files for each student and for everyone.
+    void feedbackEach(List<SheetMarks> sheets);
 
     /// Asks for a file and writes a table for answers to it.
     void template();
@@ -83,6 +94,7 @@ public final class CheckView extends BorderPane {
       panel.setMinWidth(PANEL);
     }
     getStyleClass().add(Style.CHECK_VIEW);
+    feedbackItems();
     setTop(bar());
     Label rule = new Label(Words.of("check.rule"));
     HBox foot = new HBox(rule);
@@ -118,9 +130,31 @@ public final class CheckView extends BorderPane {
             arrow("fth-chevron-up", "check.before", -1),
             arrow("fth-chevron-down", "check.next", 1),
             open,
+            feedback,
             save);
     bar.getStyleClass().add(Style.HEADER);
     return bar;
+  }
+
+  private void feedbackItems() {
+    feedback.setId("check-feedback");
+    feedback.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
+    feedback.setMinWidth(Region.USE_PREF_SIZE);
+    feedback
+        .getItems()
+        .addAll(
+            item(
+                "check.feedback.student",
+                checked -> table.chosen().ifPresent(sheet -> use.feedback(List.of(sheet)))),
+            item("check.feedback.everyone", checked -> use.feedback(checked.marks().sheets())),
+            item("check.feedback.each", checked -> use.feedbackEach(checked.marks().sheets())));
+  }
+
+  private MenuItem item(String key, Consumer<Checked> does) {
+    MenuItem item = new MenuItem(Words.of(key));
+    item.setId(key.replace('.', '-'));
+    item.setOnAction(_ -> shown.ifPresent(does));
+    return item;
   }
 
   private Button arrow(String icon, String key, int by) {
@@ -143,6 +177,7 @@ public final class CheckView extends BorderPane {
     boolean first = shown.isEmpty();
     shown = checked;
     save.setDisable(checked.isEmpty());
+    feedback.setDisable(checked.isEmpty());
     if (checked.isEmpty()) {
       setCenter(nothing());
       setRight(null);
@@ -217,7 +252,8 @@ public final class CheckView extends BorderPane {
 
   /// A slip with how many made it; pressed, the class is those who did.
   private ToggleButton chip(Checked checked, ClassMarks.Made made) {
-    String where = String.join(", ", made.lines());
+    String where =
+        made.lines().stream().map(name -> symbol(checked, name)).collect(Collectors.joining(", "));
     ToggleButton chip =
         new ToggleButton(
             Words.of(
@@ -233,6 +269,19 @@ public final class CheckView extends BorderPane {
           table.first();
         });
     return chip;
+  }
+
+  /// The letter of a family, the symbol of a line that stands alone.
+  private static String symbol(Checked checked, String name) {
+    return checked.marks().lines().stream()
+        .filter(line -> line.name().equals(name))
+        .findFirst()
+        .map(
+            line -> {
+              String symbol = MarksTable.symbol(checked, line);
+              return line.index().isEmpty() ? symbol : symbol.replaceAll("[₀-₉,]+$", "");
+            })
+        .orElse(name);
   }
 
   private static Node legend() {

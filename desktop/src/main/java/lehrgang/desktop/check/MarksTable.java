@@ -210,6 +210,11 @@ final class MarksTable extends VBox {
     return List.copyOf(rows);
   }
 
+  /// The student who is chosen; empty where none is in sight.
+  Optional<SheetMarks> chosen() {
+    return Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+  }
+
   /// Goes to another student.
   void go(int by) {
     int at = list.getSelectionModel().getSelectedIndex() + by;

@@ -1,5 +1,6 @@
 package lehrgang.desktop.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -26,6 +27,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /// One student's answers beside the solution, with what went wrong in a sentence each.
 final class StudentPanel extends ScrollPane {
+  /// Steps whose words no program can judge.
+  private static final List<String> BY_HAND = List.of("hypotheses", "conclusion");
+
   private static final int FEW = 3;
   private static final double REMARK_SIZE = 15;
 
@@ -36,6 +40,7 @@ final class StudentPanel extends ScrollPane {
   private final VBox lines = new VBox();
   private final TextArea remark = new TextArea();
   private Optional<TextEditing> remarking = Optional.empty();
+  private final List<ByHandLine> byHand = new ArrayList<>();
   private String student = "";
 
   StudentPanel(OpenSolution solution) {
@@ -50,7 +55,13 @@ final class StudentPanel extends ScrollPane {
     remark.setAccessibleText(Words.of("check.remark"));
     AsTallAsItsText.keep(remark, REMARK_SIZE);
     VBox.setMargin(remark, new Insets(14, 0, 0, 0));
-    box.getChildren().addAll(title, summary, heads(), lines, remark);
+    VBox hands = new VBox(Labels.label(Words.of("check.by-hand"), Style.CHECK_NOTE));
+    for (String step : BY_HAND) {
+      byHand.add(new ByHandLine(solution, step, Words.of("check.by-hand." + step)));
+    }
+    hands.getChildren().addAll(byHand);
+    VBox.setMargin(hands, new Insets(14, 0, 0, 0));
+    box.getChildren().addAll(title, summary, heads(), lines, hands, remark);
     box.getStyleClass().add(Style.STUDENT_BOX);
     setContent(box);
     solution.subscribe(
@@ -87,6 +98,7 @@ final class StudentPanel extends ScrollPane {
     }
     remarking.ifPresent(
         editing -> editing.show(solution.now().marking().remarks().getOrDefault(student, "")));
+    byHand.forEach(line -> line.show(student));
     title.setText(Words.of("check.student.title", sheet.student()));
     summary.setText(summary(sheet));
     lines.getChildren().clear();

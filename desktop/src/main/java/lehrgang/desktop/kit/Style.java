@@ -13,6 +13,7 @@ public final class Style {
   public static final String CARD_HINT = "card-hint";
   public static final String CARD_TITLE = "card-title";
   public static final String CENTRED = "centred";
+  public static final String BY_HAND = "by-hand";
   public static final String CHECK_CARD = "check-card";
   public static final String CHECK_CARDS = "check-cards";
   public static final String CHECK_CHIP = "check-chip";

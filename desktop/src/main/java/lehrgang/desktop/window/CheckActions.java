@@ -2,6 +2,7 @@ package lehrgang.desktop.window;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import javafx.scene.input.Clipboard;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
+import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
@@ -20,6 +22,9 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.handout.FeedbackSheets;
+import lehrgang.documents.handout.Form;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.MarksFile;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -31,12 +36,14 @@ final class CheckActions {
   private final Desk desk;
   private final FileDialogs dialogs;
   private final Runnable shown;
+  private final FeedbackWriting feedbackWriting;
 
   /// @param shown brings the answers in front
   CheckActions(Desk desk, FileDialogs dialogs, Runnable shown) {
     this.desk = desk;
     this.dialogs = dialogs;
     this.shown = shown;
+    this.feedbackWriting = new FeedbackWriting(desk.notices());
   }
 
   CheckView.Use use(Runnable leave) {
@@ -63,6 +70,22 @@ final class CheckActions {
         dialogs
             .toSave(dialogs.nameOfSolution() + "-marks", Sort.of("file.csv", ".csv"))
             .ifPresent(path -> CheckActions.this.save(path, marks));
+      }
+
+      @Override
+      public void feedback(List<SheetMarks> sheets) {
+        String who = sheets.size() == 1 ? "-" + sheets.getFirst().student() : "";
+        dialogs
+            .toSave(
+                dialogs.nameOfSolution() + "-feedback" + who,
+                Sort.of("file.pdf", ".pdf"),
+                Sort.of("file.html", ".html"))
+            .ifPresent(path -> CheckActions.this.feedback(path, sheets));
+      }
+
+      @Override
+      public void feedbackEach(List<SheetMarks> sheets) {
+        dialogs.toFolder().ifPresent(folder -> CheckActions.this.feedbackEach(folder, sheets));
       }
 
       @Override
@@ -106,6 +129,31 @@ final class CheckActions {
         Words.of("status.marks", marks.sheets().size(), path.getFileName()));
   }
 
+  private Optional<FeedbackSheets> feedback() {
+    return Optional.of(desk.worked().now())
+        .filter(Sight::isCurrent)
+        .flatMap(Sight::result)
+        .map(result -> new FeedbackSheets(new Solved(desk.solution().now(), result.derivation())));
+  }
+
+  /// Writes feedback into one file, a web page or a PDF by its ending.
+  void feedback(Path path, List<SheetMarks> sheets) {
+    Form form =
+        Form.ofFile(path.toString()).filter(FeedbackSheets.FORMS::contains).orElse(Form.PDF);
+    feedback()
+        .ifPresent(
+            maker ->
+                write(
+                    FileDialogs.withEnding(path, form.ending()),
+                    maker.make(sheets, form),
+                    Words.of("status.written", path.getFileName())));
+  }
+
+  /// Writes feedback into a folder, beside the interface.
+  void feedbackEach(Path folder, List<SheetMarks> sheets) {
+    feedback().ifPresent(maker -> feedbackWriting.write(maker, sheets, folder));
+  }
+
   /// A table for answers to all that the worksheet asks.
   void template(Path path) {
     Optional<Page> sheet =
@@ -125,8 +173,12 @@ final class CheckActions {
   }
 
   private void write(Path path, String text, String said) {
+    write(path, text.getBytes(StandardCharsets.UTF_8), said);
+  }
+
+  private void write(Path path, byte[] content, String said) {
     try {
-      WholeFile.write(path, text);
+      WholeFile.write(path, content);
       desk.notices().say(said);
     } catch (FileProblem e) {
       desk.notices().say(e.getMessage());

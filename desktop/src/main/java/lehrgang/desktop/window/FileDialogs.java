@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lehrgang.desktop.desk.OpenSolution;
@@ -66,6 +67,11 @@ record FileDialogs(Supplier<Window> window, OpenSolution solution) {
     FileChooser chooser = chooser(sorts);
     chooser.setInitialFileName(name + sorts[0].endings().getFirst());
     return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(File::toPath);
+  }
+
+  /// A folder to write into; empty where none was chosen.
+  Optional<Path> toFolder() {
+    return Optional.ofNullable(new DirectoryChooser().showDialog(window.get())).map(File::toPath);
   }
 
   /// A name after the title of the solution, such as `does-route-choice-depend`.

@@ -3,6 +3,7 @@ package lehrgang.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -10,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.expr.LineId;
@@ -116,6 +118,58 @@ class CheckViewTest {
     assertThat(chip.isSelected()).isTrue();
     driver.press("slip-df-cells-less-one");
     assertThat(names()).hasSize(62);
+  }
+
+  private void type(String field, String text) {
+    TextField typed = (TextField) driver.find(field);
+    FxTurn.run(() -> typed.setText(text));
+  }
+
+  /// What no program can judge is worth something for everyone and gets each student's own points.
+  @Test
+  void aStepIsMarkedByHand() {
+    drop(GROUP);
+    choose("17-226");
+    assertThat(driver.find("got-conclusion").isDisabled()).isTrue();
+    type("worth-conclusion", "2");
+    type("got-conclusion", "1,5");
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
+    assertThat(marks("17-226").of()).isEqualByComparingTo("25");
+    choose("17-204");
+    assertThat(((TextField) driver.find("got-conclusion")).getText()).isEmpty();
+    assertThat(marks("17-204").credit()).isEqualByComparingTo("23");
+    choose("17-226");
+    assertThat(((TextField) driver.find("got-conclusion")).getText()).isEqualTo("1.5");
+    choose("17-204");
+    type("got-conclusion", "2");
+    assertThat(marks("17-204").credit()).isEqualByComparingTo("25");
+    type("got-conclusion", "many");
+    assertThat(marks("17-204").credit()).isEqualByComparingTo("23");
+    FxTurn.run(() -> driver.desk().solution().undo());
+    assertThat(marks("17-204").credit()).isEqualByComparingTo("23");
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
+  }
+
+  @Test
+  void feedbackGoesToOneOrToEveryone() throws Exception {
+    drop(GROUP);
+    choose("17-226");
+    CheckActions actions = driver.window().faces().files().checks();
+    Path one = folder.resolve("one.pdf");
+    FxTurn.run(() -> actions.feedback(one, List.of(marksNow("17-226"))));
+    assertThat(Files.readAllBytes(one)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+    Path all = folder.resolve("all.html");
+    FxTurn.run(
+        () -> actions.feedback(all, driver.desk().checking().now().orElseThrow().marks().sheets()));
+    assertThat(Files.readString(all)).contains("17-204", "17-226", "17-297");
+    Path each = Files.createDirectory(folder.resolve("each"));
+    FxTurn.run(() -> actions.feedbackEach(each, List.of(marksNow("17-204"), marksNow("17-226"))));
+    driver.await(() -> Files.exists(each.resolve("everyone.html")));
+    assertThat(each.resolve("17-226.pdf")).exists();
+  }
+
+  private SheetMarks marksNow(String student) {
+    return driver.desk().checking().now().orElseThrow().marks().sheet(student).orElseThrow();
   }
 
   @Test
