@@ -83,7 +83,7 @@ final class Desktop {
       for (String name : DemoCourse.names()) {
         Solution solution = DemoCourse.open(name).solution();
         for (Audience audience : Audience.values()) {
-          for (Form form : Form.values()) {
+          for (Form form : Form.FOR_ALL) {
             HandOutCommand.write(
                 solution,
                 audience,
@@ -91,6 +91,11 @@ final class Desktop {
                 folder.resolve(name + "-" + audience.key() + form.ending()));
           }
         }
+        HandOutCommand.write(
+            solution,
+            Audience.STUDENT,
+            Form.WORKING_SHEET,
+            folder.resolve(name + "-working-sheet.html"));
         Derivation derivation = Deriving.derive(solution, new PrintWriter(System.err, true));
         Page page = Page.of(solution, derivation, Audience.FULL);
         Files.writeString(folder.resolve(name + ".txt"), DerivationText.of(page));

@@ -21,9 +21,11 @@ import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.handout.working.WorkingSheet;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
 import picocli.CommandLine.Command;
@@ -49,6 +51,9 @@ final class HandOutCommand implements Callable<Integer> {
 
   @Option(names = "--as", paramLabel = "FORM", descriptionKey = "help.hand-out.as")
   private String form;
+
+  @Option(names = "--judge", paramLabel = "WHEN", descriptionKey = "help.hand-out.judge")
+  private String judge;
 
   @Option(names = "--paper", paramLabel = "SIZE", descriptionKey = "help.hand-out.paper")
   private String paper;
@@ -90,8 +95,33 @@ final class HandOutCommand implements Callable<Integer> {
     SheetChoices choices = choices(solutions.getFirst().sheet());
     List<Solved> solved = new ArrayList<>();
     solutions.forEach(solution -> solved.add(solved(solution)));
-    write(new Order(solved, whom, choices), wanted, out);
+    Order order = new Order(solved, whom, choices);
+    if (wanted == Form.WORKING_SHEET) {
+      write(order, judged(), out);
+    } else {
+      write(order, wanted, out);
+    }
     return 0;
+  }
+
+  private WorkingSheet.Judge judged() {
+    return judge == null
+        ? WorkingSheet.Judge.AT_ONCE
+        : WorkingSheet.Judge.ofKey(judge)
+            .orElseThrow(
+                () ->
+                    wrong(
+                        "--judge",
+                        judge,
+                        Arrays.stream(WorkingSheet.Judge.values()).map(WorkingSheet.Judge::key)));
+  }
+
+  private static void write(Order order, WorkingSheet.Judge judge, Path out) {
+    try {
+      WholeFile.write(out, WorkingSheet.of(order, judge));
+    } catch (FileProblem e) {
+      throw new Failure(e);
+    }
   }
 
   private UnaryOperator<Solution> styling() {

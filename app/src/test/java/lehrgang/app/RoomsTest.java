@@ -83,12 +83,14 @@ class RoomsTest {
     String sheets = core + " documents.look documents.figure documents.handout.order";
     know(rooms, "documents.handout.html", sheets);
     know(rooms, "documents.handout.pdf", sheets + " documents.typeset documents.paper");
+    know(rooms, "documents.handout.working", sheets + " documents.handout.html");
     know(rooms, "documents.handout.markdown", sheets);
     know(rooms, "documents.handout.tex", sheets + " documents.typeset");
     know(rooms, "documents.handout.odt", sheets + " documents.typeset");
     String forms =
         " documents.handout.order documents.handout.html documents.handout.pdf"
-            + " documents.handout.markdown documents.handout.tex documents.handout.odt";
+            + " documents.handout.markdown documents.handout.tex documents.handout.odt"
+            + " documents.handout.working";
     know(rooms, "documents.handout", core + " documents.file" + forms);
     String documents =
         onFiles

@@ -20,6 +20,12 @@ public interface NamedFunction {
   /// Its key in notation and wording, such as `chi-squared-tail`.
   String key();
 
+  /// What tells it from others of its key, in an order of its own: texts and whole numbers. A
+  /// reading of the formula elsewhere needs them.
+  default List<Object> traits() {
+    return List.of();
+  }
+
   /// Why there is no value for these arguments; empty where there is one.
   ///
   /// @param arguments as many as the function has

@@ -70,7 +70,7 @@ public final class Marker {
   private Target target(Line line, Evaluation within, Format format) {
     Optional<Value> exact = derivation.exact().find(line.id());
     Kind kind = line.kind();
-    int printed = kind.mayBeRounded() ? format.decimalsOf(kind) : rules.digitsOf(kind);
+    int printed = Target.printed(kind, format, rules);
     Bounds range =
         within
             .range(line.id())
@@ -81,9 +81,7 @@ public final class Marker {
         line,
         exact.map(Value::asDouble),
         simulated(line.id()).map(range::widened).orElse(range),
-        rules.digits().containsKey(kind)
-            ? rules.digitsOf(kind)
-            : Math.min(rules.digitsOf(kind), printed),
+        Target.digits(kind, printed, rules),
         printed);
   }
 

@@ -3,6 +3,9 @@ package lehrgang.core.marking;
 import java.util.Optional;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.number.Bounds;
+import lehrgang.core.number.Format;
+import lehrgang.core.number.Kind;
+import lehrgang.core.solution.MarkingRules;
 
 /// What is right of a line that was asked.
 ///
@@ -12,6 +15,19 @@ import lehrgang.core.number.Bounds;
 /// @param printed decimals in which the page prints it
 record Target(Line line, Optional<Double> exact, Bounds within, int digits, int printed) {
   private static final double SAME = 1e-9;
+
+  /// Decimals in which the page prints a sort of number.
+  static int printed(Kind kind, Format format, MarkingRules rules) {
+    return kind.mayBeRounded() ? format.decimalsOf(kind) : rules.digitsOf(kind);
+  }
+
+  /// Decimals that are asked of a sort of number: not more than the page prints, unless the
+  /// instructor says so.
+  static int digits(Kind kind, int printed, MarkingRules rules) {
+    return rules.digits().containsKey(kind)
+        ? rules.digitsOf(kind)
+        : Math.min(rules.digitsOf(kind), printed);
+  }
 
   /// Whether an answer agrees with a number in all digits that are written, halves either way.
   static boolean agrees(Answer.Number answer, double number) {

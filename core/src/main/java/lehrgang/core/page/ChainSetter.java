@@ -267,6 +267,14 @@ final class ChainSetter {
         numerals::word);
   }
 
+  Typesetting termByTerm() {
+    return new Typesetting(
+        id -> numerals.symbol(id).box(),
+        Typesetting.Families.TERM_BY_TERM,
+        numerals.format().style(),
+        numerals::word);
+  }
+
   Typesetting numbers(PrintedNumbers numbers) {
     return new Typesetting(
         numbers::box, Typesetting.Families.TERM_BY_TERM, numerals.format().style(), numerals::word);

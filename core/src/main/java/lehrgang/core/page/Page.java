@@ -186,6 +186,12 @@ public final class Page {
     return derivation.arranged(order).steps();
   }
 
+  /// The formula of a line with every member of a sum written out and each line by its symbol, for
+  /// numbers to be put in.
+  public Box termByTerm(LineId id) {
+    return symbols.termByTerm(id);
+  }
+
   /// The formula of a line in symbols, as a hint that puts no number in.
   public Chain inSymbols(LineId id) {
     return symbols.hint(id);

@@ -28,6 +28,11 @@ final class SymbolChains {
     return new Chain(numerals.symbol(id).box(), List.of(new Chain.Link("=", formula)));
   }
 
+  /// A formula with sums written out, each line by its symbol.
+  Box termByTerm(LineId id) {
+    return chains.termByTerm().box(chains.shownFormula(id));
+  }
+
   /// The second route to a line and its value; empty where there is none or the line is hidden.
   Optional<Chain> secondRoute(LineId id) {
     return numerals.mask().hides(id)

@@ -69,8 +69,8 @@ public final class HandOutView extends BorderPane {
     setCenter(pages);
     desk.worked().subscribe(_ -> renew());
     desk.solution().subscribe(now -> remember(now.sheet().last()));
-    audience.subscribe((_, _) -> chosen());
-    form.subscribe((_, _) -> chosen());
+    audience.subscribe((_, _) -> chosenFor());
+    form.subscribe((_, _) -> chosenAs());
     show(form.get());
   }
 
@@ -78,6 +78,23 @@ public final class HandOutView extends BorderPane {
   private void remember(SheetChoices.HandedOut last) {
     Audience.ofKey(last.audience()).ifPresent(audience::set);
     Form.ofKey(last.form()).ifPresent(form::set);
+  }
+
+  /// Only students fill in a working sheet: nobody else has one.
+  private void chosenFor() {
+    if (form.get() == Form.WORKING_SHEET && audience.get() != Audience.STUDENT) {
+      form.set(Form.WEB_PAGE);
+    } else {
+      chosen();
+    }
+  }
+
+  private void chosenAs() {
+    if (form.get() == Form.WORKING_SHEET && audience.get() != Audience.STUDENT) {
+      audience.set(Audience.STUDENT);
+    } else {
+      chosen();
+    }
   }
 
   private void chosen() {

@@ -20,7 +20,7 @@ import lehrgang.documents.handout.pdf.PdfHandout;
 /// What students are told of their answers, as files: one for each student, or all in one.
 public final class FeedbackSheets {
   /// The forms that feedback has.
-  public static final List<Form> FORMS = Form.TO_READ;
+  public static final List<Form> FORMS = List.of(Form.PDF, Form.WEB_PAGE);
 
   private static final String KIND = "feedback";
 

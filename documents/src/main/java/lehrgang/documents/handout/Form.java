@@ -16,6 +16,7 @@ import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Sheet;
 import lehrgang.documents.handout.pdf.PdfHandout;
 import lehrgang.documents.handout.tex.TexHandout;
+import lehrgang.documents.handout.working.WorkingSheet;
 
 /// The forms in which solutions are handed out.
 public enum Form {
@@ -23,6 +24,11 @@ public enum Form {
   PDF("pdf", ".pdf", (order, _) -> Sheet.alone(PdfHandout.of(order))),
   /// One file for a browser, on a phone or at a desk.
   WEB_PAGE("html", ".html", (order, _) -> Sheet.alone(utf8(HtmlHandout.of(order)))),
+  /// One file for a browser that students fill in and that says what is right; for them alone.
+  WORKING_SHEET(
+      "working-sheet",
+      ".html",
+      (order, _) -> Sheet.alone(utf8(WorkingSheet.of(order, WorkingSheet.Judge.AT_ONCE)))),
   /// A document for LaTeX.
   TEX("tex", ".tex", TexHandout::of),
   /// A document for a word processor, to be edited on.
@@ -30,8 +36,12 @@ public enum Form {
   /// Plain text with marks, and figures beside it.
   MARKDOWN("md", ".md", MarkdownHandout::of);
 
-  /// Forms that are read as they are.
-  public static final List<Form> TO_READ = List.of(PDF, WEB_PAGE);
+  /// Forms that are read, or filled in, as they are.
+  public static final List<Form> TO_READ = List.of(PDF, WEB_PAGE, WORKING_SHEET);
+
+  /// Forms that stand for the sheet of each audience.
+  public static final List<Form> FOR_ALL =
+      Arrays.stream(values()).filter(form -> form != WORKING_SHEET).toList();
 
   /// Forms that another program goes on with.
   public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN);

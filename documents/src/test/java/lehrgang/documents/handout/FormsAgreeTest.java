@@ -83,7 +83,7 @@ class FormsAgreeTest {
     for (Audience audience : Audience.values()) {
       Order order = Demo.order(solution, audience);
       Set<String> wanted = numbers(Manuscript.of(order));
-      for (Form form : Form.values()) {
+      for (Form form : Form.FOR_ALL) {
         Set<String> found =
             Arrays.stream(text(form, order).split("[^0-9.]+"))
                 .map(each -> each.replaceAll("^\\.|\\.$", ""))
@@ -95,7 +95,7 @@ class FormsAgreeTest {
 
   @Test
   void aFormIsKnownByItsKeyAndItsFile() {
-    for (Form form : Form.values()) {
+    for (Form form : Form.FOR_ALL) {
       assertThat(Form.ofKey(form.key())).contains(form);
       assertThat(Form.ofFile("sheet" + form.ending())).contains(form);
     }

@@ -2,6 +2,7 @@ package lehrgang.core.procedure.parts;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.IntConsumer;
@@ -33,6 +34,11 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
   @Override
   public String key() {
     return "sum-of-outcomes";
+  }
+
+  @Override
+  public List<Object> traits() {
+    return List.of(law.name().toLowerCase(Locale.ROOT), alternative.key(), first, listed);
   }
 
   private <T> List<T> parameters(List<T> arguments) {

@@ -20,24 +20,14 @@ import static j2html.TagCreator.text;
 import static j2html.TagCreator.title;
 
 import j2html.tags.DomContent;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.Objects;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.SheetHead;
-import lehrgang.documents.look.Palette;
 
 /// What is ordered as one self-contained HTML file: fonts, MathML, inline SVG, and a style sheet
 /// for screen, phone and paper.
 public final class HtmlHandout {
-  private static final String STYLE =
-      ":root {\n  color-scheme: light;\n  %s\n}\n%s"
-          .formatted(Palette.customProperties(), resource("sheet.css"));
-
   private HtmlHandout() {}
 
   /// The same order gives the same page.
@@ -56,7 +46,7 @@ public final class HtmlHandout {
                     meta().withCharset("utf-8"),
                     meta().withName("viewport").withContent("width=device-width, initial-scale=1"),
                     title(manuscript.title()),
-                    style(rawHtml(WebFonts.faces() + STYLE))),
+                    style(rawHtml(SheetStyle.all()))),
                 body(main(
                         iff(
                             !sheet.line().isEmpty() || !sheet.name().isEmpty(),
@@ -73,7 +63,7 @@ public final class HtmlHandout {
                             printed ->
                                 section(
                                         p(printed.title()).withClass("asked"),
-                                        HtmlTables.of(printed.table(), each()))
+                                        HtmlParts.printed(printed.table()))
                                     .withClass("printed")
                                     .attr("tabindex", "0"))))
                     .withClass(kind))
@@ -85,17 +75,7 @@ public final class HtmlHandout {
     return each(
         header(h1(chapter.title()))
             .withCondClass(chapter.begins() == Manuscript.Begins.ON_A_NEW_PAGE, "on-a-new-page"),
-        each(new HtmlParts(chapter, choices.room()).sections(), part -> part),
+        each(new HtmlParts(chapter, choices.room(), Rooms.ON_PAPER).sections(), part -> part),
         iff(!source.isBlank(), p(source).withClass("source")));
-  }
-
-  private static String resource(String name) {
-    String place = "/lehrgang/documents/handout/" + name;
-    try (InputStream in =
-        Objects.requireNonNull(HtmlHandout.class.getResourceAsStream(place), place)) {
-      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

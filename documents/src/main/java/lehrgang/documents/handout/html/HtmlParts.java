@@ -26,6 +26,7 @@ import j2html.tags.specialized.SectionTag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
@@ -48,7 +49,7 @@ import lehrgang.documents.handout.order.Part.Tone;
 
 /// The parts of a sheet as elements. Text goes in as it is and is escaped on the way out; only
 /// formulas and figures are ready-made.
-final class HtmlParts {
+public final class HtmlParts {
   /// A working of so many characters fits on a phone.
   private static final int NARROW = 30;
 
@@ -61,12 +62,15 @@ final class HtmlParts {
 
   private final Chapter chapter;
   private final WorkingRoom room;
+  private final Rooms rooms;
   private final MathMl math;
   private final MathMl inSentence;
   private final Speech speech;
 
-  HtmlParts(Chapter chapter, WorkingRoom room) {
+  /// @param rooms what stands where a number is asked for
+  public HtmlParts(Chapter chapter, WorkingRoom room, Rooms rooms) {
     this.chapter = chapter;
+    this.rooms = rooms;
     this.room = room;
     this.speech = chapter.page().wording().speech();
     this.math = new MathMl(this::mark, this::corner);
@@ -92,8 +96,13 @@ final class HtmlParts {
     return isAnswer(line) ? (role + " answer").strip() : role;
   }
 
+  /// A printed table.
+  public static DomContent printed(Part.Table table) {
+    return HtmlTables.of(table, each(), Rooms.ON_PAPER);
+  }
+
   /// Each step with what belongs to it.
-  List<DomContent> sections() {
+  public List<DomContent> sections() {
     List<DomContent> sections = new ArrayList<>();
     List<Part> parts = chapter.parts();
     int from = 0;
@@ -127,7 +136,7 @@ final class HtmlParts {
               : ul(each(items, item -> li(spans(item))));
       case Part.Working working -> working(working);
       case Part.Tables(var tables) ->
-          div(each(tables, table -> HtmlTables.of(table, spans(table.title()))))
+          div(each(tables, table -> HtmlTables.of(table, spans(table.title()), rooms)))
               .withClass("tables")
               .attr("tabindex", "0");
       case Part.Listing(var table, var shown, var more) -> listing(table, shown, more);
@@ -180,6 +189,10 @@ final class HtmlParts {
             case EMPHASIS -> em(words);
             case STRONG -> strong(words);
           };
+      case Span.Live(var line, Box.Blank blank, _) ->
+          rooms
+              .inWorking(line)
+              .orElseGet(() -> rawHtml(inSentence.of(new Box.Linked(line, blank))));
       case Span.Live(var line, var number, _) ->
           rawHtml(inSentence.of(new Box.Linked(line, number)));
       case Span.Formula(var box) -> rawHtml(math.of(box));
@@ -200,8 +213,8 @@ final class HtmlParts {
   private DomContent listing(Part.Table table, int shown, String more) {
     List<List<Part.Entry>> rest = table.body().subList(shown, table.body().size());
     return each(
-        HtmlTables.of(table, table.body().subList(0, shown), each()),
-        rest.isEmpty() ? each() : folded(more, HtmlTables.of(table, rest, each())));
+        HtmlTables.of(table, table.body().subList(0, shown), each(), rooms),
+        rest.isEmpty() ? each() : folded(more, HtmlTables.of(table, rest, each(), rooms)));
   }
 
   /// What is folded away on a screen and left out on paper; a key prints it.
@@ -227,6 +240,12 @@ final class HtmlParts {
   /// A part that is too wide for a line of its own breaks between its terms.
   private DomContent link(Chain.Link link) {
     List<Box> terms = link.terms();
+    if (terms.size() == 1 && terms.getFirst() instanceof Box.Linked(var line, Box.Blank _)) {
+      Optional<DomContent> field = rooms.inWorking(line);
+      if (field.isPresent()) {
+        return span(rawHtml(math.sign(link.sign())), field.get());
+      }
+    }
     String first = math.sign(link.sign()) + math.displayed(terms.getFirst());
     return terms.size() == 1
         ? span(rawHtml(first))

@@ -40,17 +40,17 @@ final class HtmlTables {
   private HtmlTables() {}
 
   /// @param title as elements; nothing for a table without one
-  static DomContent of(Part.Table table, DomContent title) {
-    return of(table, table.body(), title);
+  static DomContent of(Part.Table table, DomContent title, Rooms rooms) {
+    return of(table, table.body(), title, rooms);
   }
 
   /// Some rows of a table.
-  static DomContent of(Part.Table table, List<List<Entry>> rows, DomContent title) {
+  static DomContent of(Part.Table table, List<List<Entry>> rows, DomContent title, Rooms rooms) {
     return table(
             iff(!table.title().isEmpty(), caption(title)),
-            thead(row(table.head(), table)),
-            tbody(each(rows, row -> row(row, table))),
-            iff(!table.foot().isEmpty(), tfoot(row(table.foot(), table))))
+            thead(row(table.head(), table, rooms)),
+            tbody(each(rows, row -> row(row, table, rooms))),
+            iff(!table.foot().isEmpty(), tfoot(row(table.foot(), table, rooms))))
         .withClass(
             switch (table.kind()) {
               case COUNTS -> "grid";
@@ -60,7 +60,7 @@ final class HtmlTables {
             });
   }
 
-  private static DomContent row(List<Entry> entries, Part.Table table) {
+  private static DomContent row(List<Entry> entries, Part.Table table, Rooms rooms) {
     int last = table.totals() ? entries.size() - 1 : entries.size();
     return tr(
         each(
@@ -69,7 +69,7 @@ final class HtmlTables {
                 switch (entry.place()) {
                   case COLUMN_HEAD -> columnHead(entry, column == last ? "total" : "");
                   case ROW_HEAD -> classed(head(entry, "row"), own(entries));
-                  case NUMBER -> number(entry);
+                  case NUMBER -> entry.look() == Look.BLANK ? rooms.inTable(entry) : number(entry);
                   case WORDS -> td(bdi(entry.text())).withClass("words");
                 }));
   }
@@ -93,14 +93,13 @@ final class HtmlTables {
 
   private static TdTag number(Entry entry) {
     return switch (entry.look()) {
-      case BLANK -> room(entry);
       case PLAIN -> shaded(td(entry.text()), entry.shade());
       case OBSERVED -> td(entry.text()).withClasses("summed", "own");
       default -> td(entry.text()).withClass(entry.look().name().toLowerCase(Locale.ROOT));
     };
   }
 
-  private static TdTag room(Entry entry) {
+  static TdTag room(Entry entry) {
     String width =
         String.format(Locale.ROOT, "width:%.2fem", (entry.characters() + MARGIN) * BY_HAND);
     return td(span(iff(entry.number() > 0, span(Integer.toString(entry.number())).withClass("no")))
