@@ -22,7 +22,6 @@ import static j2html.TagCreator.ul;
 
 import j2html.tags.DomContent;
 import j2html.tags.specialized.DivTag;
-import j2html.tags.specialized.SectionTag;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -116,10 +115,11 @@ public final class HtmlParts {
   }
 
   private DomContent together(List<Part> parts) {
-    SectionTag section = section(each(parts, this::of));
-    return parts.getFirst() instanceof Part.Heading heading
-        ? section.withId(heading.step())
-        : section;
+    if (!(parts.getFirst() instanceof Part.Heading heading)) {
+      return section(each(parts, this::of));
+    }
+    return section(each(parts, this::of), rooms.below(heading.step()).orElse(each()))
+        .withId(heading.step());
   }
 
   private DomContent of(Part part) {

@@ -28,4 +28,11 @@ public interface Rooms {
   /// Where a working ends in nothing but a number that is asked for; empty where it is set as the
   /// rest of the formula.
   Optional<DomContent> inWorking(LineId line);
+
+  /// What is asked at the end of a step besides its numbers; empty for nothing.
+  ///
+  /// @param step its id
+  default Optional<DomContent> below(String step) {
+    return Optional.empty();
+  }
 }

@@ -1,7 +1,6 @@
 package lehrgang.documents.handout.working;
 
 import static j2html.TagCreator.div;
-import static j2html.TagCreator.each;
 import static j2html.TagCreator.input;
 import static j2html.TagCreator.label;
 import static j2html.TagCreator.option;
@@ -38,6 +37,8 @@ import lehrgang.documents.handout.order.Solved;
 
 /// One solution of a working sheet: its fields, and what they are judged by.
 final class FieldsOfSheet implements Rooms {
+  private static final String CONCLUSION = "conclusion";
+
   private final Solved solved;
   private final Chapter chapter;
   private final Page page;
@@ -79,10 +80,12 @@ final class FieldsOfSheet implements Rooms {
   }
 
   /// What is decided, where it is for students to decide.
-  DomContent decision() {
-    if (!isDecided()) {
-      return each();
-    }
+  @Override
+  public Optional<DomContent> below(String step) {
+    return step.equals(CONCLUSION) && isDecided() ? Optional.of(decision()) : Optional.empty();
+  }
+
+  private DomContent decision() {
     LineId decision = solved.derivation().decision();
     return div(label(
             span(wording.text("working.decision") + " "),

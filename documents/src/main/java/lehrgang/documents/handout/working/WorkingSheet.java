@@ -135,7 +135,7 @@ public final class WorkingSheet {
   }
 
   private static DomContent chapter(FieldsOfSheet sheet) {
-    return each(header(h1(sheet.title())), each(sheet.sections(), part -> part), sheet.decision());
+    return each(header(h1(sheet.title())), each(sheet.sections(), part -> part));
   }
 
   private static DomContent bar(Wording wording, Judge judge) {
