@@ -124,7 +124,7 @@ public final class DemoPictures {
     save("hand-out");
   }
 
-  /// A class, and one student who made a slip.
+  /// A class, and one student who made a slip; then what all of them wrote for a step.
   private void check() throws IOException {
     Path answers = DemoCourse.answers(Files.createTempDirectory("lehrgang-demo"));
     FxTurn.run(() -> window.desk().solution().begin(DemoCourse.open("route-and-season")));
@@ -134,6 +134,8 @@ public final class DemoPictures {
       FxTurn.run(() -> ((ButtonBase) lookup("check-next")).fire());
     }
     save("check");
+    FxTurn.run(() -> ((ButtonBase) lookup("step-X2")).fire());
+    save("check-step");
   }
 
   /// The decision rule first, and one of its sentences being rewritten.

@@ -1,8 +1,8 @@
 package lehrgang.documents.figure;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lehrgang.documents.figure.Drawing.Anchor;
 import lehrgang.documents.figure.Drawing.Face;
@@ -13,50 +13,53 @@ import lehrgang.documents.figure.Drawing.Shape;
 import lehrgang.documents.figure.Drawing.Stroke;
 import lehrgang.documents.look.Palette;
 
-/// A drawing as inline SVG; its colours are the page's custom properties, such as `--ink`.
+/// A drawing as SVG: on a page its colours are the page's custom properties, such as `--ink`; alone
+/// it brings them along.
 public final class Svg {
-  /// The colours of a figure that leaves the program by itself; paper is white there.
-  private static final String COLOURS =
-      Arrays.stream(Ink.values())
-          .map(ink -> "%s: %s;".formatted(property(ink), Palette.hex(ink.onWhite().light())))
-          .collect(
-              Collectors.joining(" ", "svg { ", " font-family: 'Source Sans 3', sans-serif; }"));
-
   private static final int TEN = 10;
   private static final int HUNDRED = 100;
 
-  private Svg() {}
+  private final Function<Ink, String> colours;
 
-  public static String of(Drawing drawing) {
-    return of(drawing, "");
+  private Svg(Function<Ink, String> colours) {
+    this.colours = colours;
   }
 
-  /// A file of its own, which brings its colours along.
+  /// An element of a page whose style sheet has the colours.
+  public static String of(Drawing drawing) {
+    return new Svg(ink -> "var(--" + ink.colour().key() + ")").element(drawing, "", "");
+  }
+
+  /// A file of its own, with colours as every program that reads SVG knows them; paper is white
+  /// there.
   static String standalone(Drawing drawing) {
     return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
-        + of(
-            drawing,
-            "<title>%s</title><style>%s</style>".formatted(escape(drawing.alternative()), COLOURS));
+        + new Svg(ink -> Palette.hex(ink.onWhite().light()))
+            .element(
+                drawing,
+                " font-family=\"'Source Sans 3', sans-serif\"",
+                "<title>" + escape(drawing.alternative()) + "</title>");
   }
 
-  private static String of(Drawing drawing, String head) {
-    String shapes = drawing.shapes().stream().map(Svg::shape).collect(Collectors.joining());
-    return "<svg viewBox=\"0 0 %s %s\" role=\"img\" aria-label=\"%s\" xmlns=\"http://www.w3.org/2000/svg\">%s%s</svg>"
+  private String element(Drawing drawing, String attributes, String head) {
+    String shapes = drawing.shapes().stream().map(this::shape).collect(Collectors.joining());
+    return "<svg viewBox=\"0 0 %s %s\" role=\"img\" aria-label=\"%s\"%s xmlns=\"http://www.w3.org/2000/svg\">%s%s</svg>"
         .formatted(
             number(drawing.width()),
             number(drawing.height()),
             escape(drawing.alternative()),
+            attributes,
             head,
             shapes);
   }
 
-  private static String shape(Shape shape) {
+  private String shape(Shape shape) {
     return switch (shape) {
       case Drawing.Polyline(var points, var ink, var thickness, var stroke, _) ->
           "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"%s\"%s/>"
-              .formatted(points(points), colour(ink), number(thickness), dashes(stroke));
+              .formatted(points(points), colours.apply(ink), number(thickness), dashes(stroke));
       case Drawing.Area(var points, var ink, _) ->
-          "<polygon points=\"%s\" fill=\"%s\"/>".formatted(points(points), colour(ink));
+          "<polygon points=\"%s\" fill=\"%s\"/>".formatted(points(points), colours.apply(ink));
       case Drawing.Bar(var x, var y, var width, var height, var ink, var filling, _) ->
           "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\" fill=\"%s\" stroke=\"%s\" stroke-width=\"1.5\"/>"
               .formatted(
@@ -64,8 +67,8 @@ public final class Svg {
                   number(y),
                   number(width),
                   number(height),
-                  filling == Filling.FILLED ? colour(ink) : "none",
-                  colour(ink));
+                  filling == Filling.FILLED ? colours.apply(ink) : "none",
+                  colours.apply(ink));
       case Drawing.Label(var x, var y, var text, var size, var anchor, var ink, var face, _) ->
           "<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"%s\" fill=\"%s\"%s>%s</text>"
               .formatted(
@@ -73,7 +76,7 @@ public final class Svg {
                   number(y),
                   number(size),
                   anchor(anchor),
-                  colour(ink),
+                  colours.apply(ink),
                   face == Face.STRONG ? " font-weight=\"600\"" : "",
                   escape(text));
     };
@@ -95,14 +98,6 @@ public final class Svg {
 
   private static String anchor(Anchor anchor) {
     return anchor.name().toLowerCase(Locale.ROOT);
-  }
-
-  private static String colour(Ink ink) {
-    return "var(" + property(ink) + ")";
-  }
-
-  private static String property(Ink ink) {
-    return "--" + ink.colour().key();
   }
 
   /// To hundredths, without zeros that say nothing.

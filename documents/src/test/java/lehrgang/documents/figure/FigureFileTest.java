@@ -62,10 +62,7 @@ class FigureFileTest {
     assertThat(svg.getElementsByTagName("title").item(0).getTextContent())
         .isEqualTo(figure.alternative());
     String text = Files.readString(file);
-    assertThat(text).contains("--ink: #22304A;", "var(--ink)");
-    assertThat(List.of(text.split("var\\(--")).stream().skip(1))
-        .allSatisfy(
-            part -> assertThat(text).contains("--" + part.substring(0, part.indexOf(')')) + ": #"));
+    assertThat(text).contains("#22304A").doesNotContain("var(");
   }
 
   @Test

@@ -134,7 +134,8 @@ final class OdtTables {
         String.format(
             Locale.ROOT,
             "<style:style style:name=\"%s\""
-                + " style:family=\"table-cell\"><style:table-cell-properties fo:padding=\"0.05cm\""
+                + " style:family=\"table-cell\"><style:table-cell-properties"
+                + " style:vertical-align=\"bottom\" fo:padding=\"0.05cm\""
                 + " fo:padding-left=\"0.12cm\" fo:padding-right=\"0.12cm\""
                 + " fo:background-color=\"%s\" %s/></style:style>",
             name,
