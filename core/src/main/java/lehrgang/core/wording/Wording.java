@@ -8,7 +8,6 @@ import java.util.ResourceBundle;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Speech;
@@ -20,11 +19,8 @@ import lehrgang.core.notation.Symbols;
 /// In a bundle, `{gap}` is filled, `{:df}` is a symbol as the course writes it, `*words*` are
 /// emphasised and `**words**` are strong.
 public final class Wording {
-  private static final Pattern INDEXED = Pattern.compile("(?<!\\p{L})(\\p{L})([₀-₉]+)");
   private static final Pattern INDEX_WORD = Pattern.compile("\\p{L}{2,}");
   private static final String INDEX = "index.";
-  private static final Pattern MARK =
-      Pattern.compile("\\{([a-zA-Z0-9]+)}|\\{:([^}²]+)(²?)}|\\*\\*|\\*");
 
   /// How the numbers of lines are set in a sentence.
   public interface Numbers {
@@ -214,7 +210,7 @@ public final class Wording {
 
   private void append(Phrase phrase, Numbers numbers, Span.Weight outer, List<Span> spans) {
     Span.Weight weight = outer;
-    for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> pieces(template(key)))) {
+    for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> Piece.of(template(key)))) {
       switch (piece) {
         case Piece.Text(var text) -> words(text, weight, spans);
         case Piece.Indexed(var box) -> spans.add(new Span.Formula(box));
@@ -224,63 +220,6 @@ public final class Wording {
             fill(gap, phrase.fillings().get(name), numbers, weight, spans);
       }
     }
-  }
-
-  /// A part of a template.
-  private sealed interface Piece {
-    record Text(String text) implements Piece {}
-
-    /// A letter with an index, such as H₀, which is set as formulas are.
-    record Indexed(Box box) implements Piece {}
-
-    /// A symbol that courses write differently.
-    record Sign(Symbol symbol) implements Piece {}
-
-    /// A mark that turns a weight on, or off again.
-    record Turn(Span.Weight marked) implements Piece {}
-
-    /// @param gap as it stands in the template
-    record Gap(String gap, String name) implements Piece {}
-  }
-
-  private static List<Piece> pieces(String template) {
-    List<Piece> pieces = new ArrayList<>();
-    Matcher mark = MARK.matcher(template);
-    int from = 0;
-    while (mark.find()) {
-      addText(template.substring(from, mark.start()), pieces);
-      from = mark.end();
-      pieces.add(
-          switch (mark.group()) {
-            case "*" -> new Piece.Turn(Span.Weight.EMPHASIS);
-            case "**" -> new Piece.Turn(Span.Weight.STRONG);
-            default ->
-                mark.group(1) == null
-                    ? new Piece.Sign(
-                        Symbol.of(mark.group(2)).raised(mark.group(3).isEmpty() ? "" : "2"))
-                    : new Piece.Gap(mark.group(), mark.group(1));
-          });
-    }
-    addText(template.substring(from), pieces);
-    return List.copyOf(pieces);
-  }
-
-  /// Text, the letters with an index in it set apart.
-  private static void addText(String text, List<Piece> pieces) {
-    Matcher symbol = INDEXED.matcher(text);
-    int from = 0;
-    while (symbol.find()) {
-      pieces.add(new Piece.Text(text.substring(from, symbol.start())));
-      from = symbol.end();
-      String index =
-          symbol
-              .group(2)
-              .codePoints()
-              .mapToObj(digit -> Integer.toString(digit - '₀'))
-              .collect(Collectors.joining());
-      pieces.add(new Piece.Indexed(Symbol.of(symbol.group(1)).lowered(index).box()));
-    }
-    pieces.add(new Piece.Text(text.substring(from)));
   }
 
   private void fill(

@@ -2,13 +2,10 @@ package lehrgang.desktop.check;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
@@ -38,7 +35,6 @@ public final class CheckView extends BorderPane {
 
   private final Desk desk;
   private final Use use;
-  private final Label title = new Label();
   private final Label students = Labels.label("", Style.CHECK_FIGURE);
   private final Label from = Labels.label("", Style.CHECK_NOTE);
   private final Label mean = Labels.label("", Style.CHECK_FIGURE);
@@ -47,8 +43,8 @@ public final class CheckView extends BorderPane {
   private final MarksTable table = new MarksTable(this::choose, this::step);
   private final StudentPanel student;
   private final StepPanel step;
-  private final MenuButton feedback = new MenuButton(Words.of("check.feedback"));
-  private final Button save = new Button(Words.of("check.save"));
+  private final TypingPanel typing;
+  private final CheckBar bar;
   private Optional<Checked> shown = Optional.empty();
   private Optional<String> pressed = Optional.empty();
   private boolean renewing;
@@ -89,78 +85,21 @@ public final class CheckView extends BorderPane {
     this.use = use;
     this.student = new StudentPanel(desk.solution());
     this.step = new StepPanel(desk.solution(), desk.worked());
-    for (Region panel : List.of(student, step)) {
+    this.typing = new TypingPanel(desk.checking(), this::typed);
+    for (Region panel : List.of(student, step, typing)) {
       panel.setPrefWidth(PANEL);
       panel.setMinWidth(PANEL);
     }
     getStyleClass().add(Style.CHECK_VIEW);
-    feedbackItems();
-    setTop(bar());
+    this.bar = new CheckBar(use, table, () -> shown, this::type);
+    setTop(bar);
     Label rule = new Label(Words.of("check.rule"));
     HBox foot = new HBox(rule);
     foot.getStyleClass().add(Style.CHECK_FOOT);
     setBottom(foot);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-    desk.solution().subscribe(now -> title.setText(now.question().title().strip()));
+    desk.solution().subscribe(now -> bar.show(now.question().title().strip()));
     desk.checking().subscribe(this::show);
-  }
-
-  private HBox bar() {
-    Label name = new Label(Words.of("check.view"));
-    name.getStyleClass().add(Style.HEADER_TITLE);
-    title.getStyleClass().add(Style.HEADER_SUBTITLE);
-    title.setMinWidth(0);
-    Region space = new Region();
-    HBox.setHgrow(space, Priority.ALWAYS);
-    Button back =
-        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, use::leave);
-    back.setId("check-back");
-    Button open = Icons.button("fth-folder", Words.of("check.open"), Style.ICON_BUTTON, use::open);
-    open.setId("check-open");
-    save.setId("check-save");
-    save.getStyleClass().add(Style.HAND_OUT);
-    save.setMinWidth(Region.USE_PREF_SIZE);
-    save.setOnAction(_ -> shown.ifPresent(checked -> use.save(checked.marks())));
-    HBox bar =
-        new HBox(
-            back,
-            name,
-            title,
-            space,
-            arrow("fth-chevron-up", "check.before", -1),
-            arrow("fth-chevron-down", "check.next", 1),
-            open,
-            feedback,
-            save);
-    bar.getStyleClass().add(Style.HEADER);
-    return bar;
-  }
-
-  private void feedbackItems() {
-    feedback.setId("check-feedback");
-    feedback.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
-    feedback.setMinWidth(Region.USE_PREF_SIZE);
-    feedback
-        .getItems()
-        .addAll(
-            item(
-                "check.feedback.student",
-                checked -> table.chosen().ifPresent(sheet -> use.feedback(List.of(sheet)))),
-            item("check.feedback.everyone", checked -> use.feedback(checked.marks().sheets())),
-            item("check.feedback.each", checked -> use.feedbackEach(checked.marks().sheets())));
-  }
-
-  private MenuItem item(String key, Consumer<Checked> does) {
-    MenuItem item = new MenuItem(Words.of(key));
-    item.setId(key.replace('.', '-'));
-    item.setOnAction(_ -> shown.ifPresent(does));
-    return item;
-  }
-
-  private Button arrow(String icon, String key, int by) {
-    Button button = Icons.button(icon, Words.of(key), Style.ICON_BUTTON, () -> table.go(by));
-    button.setId(key.replace('.', '-'));
-    return button;
   }
 
   private void pressed(KeyEvent key) {
@@ -176,13 +115,15 @@ public final class CheckView extends BorderPane {
   private void show(Optional<Checked> checked) {
     boolean first = shown.isEmpty();
     shown = checked;
-    save.setDisable(checked.isEmpty());
-    feedback.setDisable(checked.isEmpty());
+    bar.setMarked(checked.isPresent());
     if (checked.isEmpty()) {
       setCenter(nothing());
-      setRight(null);
+      if (getRight() != typing) {
+        setRight(null);
+      }
       return;
     }
+    typing.show(checked.get());
     renewing = true;
     table.show(checked.get());
     cards(checked.get());
@@ -192,10 +133,32 @@ public final class CheckView extends BorderPane {
         .ifPresent(line -> step.show(checked.get(), line));
     if (first || getRight() == null) {
       VBox.setVgrow(table, Priority.ALWAYS);
-      VBox left = new VBox(cardRow(), slips, table, legend());
+      VBox left = new VBox(cardRow(), slips, table, new Legend());
       left.getStyleClass().add(Style.CHECK_LEFT);
       setCenter(left);
-      setRight(student);
+      if (getRight() != typing) {
+        setRight(student);
+      }
+    }
+  }
+
+  /// Answers of a student that stand on paper.
+  private void type() {
+    desk.worked()
+        .now()
+        .whole()
+        .ifPresent(
+            page -> {
+              typing.ask(page, desk.checking().asked());
+              setRight(typing);
+              typing.begin();
+            });
+  }
+
+  private void typed() {
+    setRight(shown.isPresent() ? student : null);
+    if (shown.isPresent() && table.chosen().isEmpty()) {
+      table.first();
     }
   }
 
@@ -218,7 +181,10 @@ public final class CheckView extends BorderPane {
 
   private void cards(Checked checked) {
     ClassMarks marks = checked.marks();
-    students.setText(Words.of("check.students", marks.sheets().size()));
+    students.setText(
+        marks.sheets().size() == 1
+            ? Words.of("check.students.one")
+            : Words.of("check.students", marks.sheets().size()));
     from.setText(Words.of("check.from", checked.name()));
     mean.setText(
         Words.of(
@@ -284,28 +250,6 @@ public final class CheckView extends BorderPane {
         .orElse(name);
   }
 
-  private static Node legend() {
-    HBox legend = new HBox();
-    legend.getStyleClass().add(Style.CHECK_LEGEND);
-    legend
-        .getChildren()
-        .addAll(
-            key("✓", Style.MARK_RIGHT, "check.legend.right"),
-            key("↷", Style.MARK_FOLLOWS, "check.legend.follows"),
-            key("×", Style.MARK_LOST, "check.legend.slip"),
-            key("?", Style.MARK_LOST, "check.legend.wrong"),
-            key("·", Style.MARK_SILENT, "check.legend.blank"));
-    return legend;
-  }
-
-  private static Node key(String sign, String style, String words) {
-    Label mark = new Label(sign);
-    mark.getStyleClass().add(style);
-    HBox key = new HBox(mark, new Label(Words.of(words)));
-    key.getStyleClass().add(Style.CHECK_KEY);
-    return key;
-  }
-
   private Node nothing() {
     Label head = Labels.label(Words.of("check.nothing"), Style.CHECK_TITLE);
     Label say = Labels.label(Words.of("check.nothing.say"), Style.CHECK_SUMMARY);
@@ -315,7 +259,8 @@ public final class CheckView extends BorderPane {
     open.setOnAction(_ -> use.open());
     Node paste = Icons.tool("fth-clipboard", "check.paste", use::paste);
     Node template = Icons.tool("fth-download", "check.template", use::template);
-    HBox ways = new HBox(open, paste, template);
+    Node type = Icons.tool("fth-user-plus", "check.type", this::type);
+    HBox ways = new HBox(open, paste, type, template);
     if (use.hasExample()) {
       ways.getChildren().add(Icons.tool("fth-users", "check.example", use::example));
     }
@@ -328,7 +273,7 @@ public final class CheckView extends BorderPane {
 
   private void choose(SheetMarks sheet) {
     shown.ifPresent(checked -> student.show(checked, sheet));
-    if (!renewing) {
+    if (!renewing && getRight() != typing) {
       stepShown = Optional.empty();
       setRight(student);
     }

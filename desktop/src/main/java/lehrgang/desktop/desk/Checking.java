@@ -3,15 +3,22 @@ package lehrgang.desktop.desk;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Answer;
+import lehrgang.core.marking.AnswerReader;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.Marker;
+import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
@@ -27,6 +34,7 @@ public final class Checking {
   private final Notices notices;
   private final List<Consumer<Optional<Checked>>> listeners = new ArrayList<>();
   private Optional<CaseFile> answers = Optional.empty();
+  private final Map<String, Map<LineId, String>> typed = new LinkedHashMap<>();
   private Optional<Checked> now = Optional.empty();
   private boolean inSight;
 
@@ -115,6 +123,29 @@ public final class Checking {
     return true;
   }
 
+  /// Takes answers that were typed.
+  ///
+  /// @param before what the student was called until now
+  public void type(Optional<String> before, String student, Map<LineId, String> answers) {
+    before.ifPresent(typed::remove);
+    typed.put(student, Map.copyOf(answers));
+    renew();
+  }
+
+  /// What can be typed: what the answers at hand have, or else all that the worksheet asks.
+  public List<LineId> asked() {
+    return now.map(checked -> checked.marks().lines())
+        .or(() -> derivation().map(this::askedOf))
+        .orElse(List.of());
+  }
+
+  private List<LineId> askedOf(Derivation derivation) {
+    Page sheet = Page.of(solution.now(), derivation, Audience.STUDENT);
+    Set<LineId> wanted = new HashSet<>(Blanks.of(sheet).lines());
+    wanted.add(derivation.decision());
+    return derivation.lines().keySet().stream().filter(wanted::contains).toList();
+  }
+
   private Wording wording() {
     return Wording.in(solution.now().language(), solution.now().ownWords());
   }
@@ -130,8 +161,43 @@ public final class Checking {
     if (!inSight || derivation().isEmpty()) {
       return;
     }
-    now = answers.flatMap(this::marked);
+    now =
+        answers.isPresent()
+            ? answers.flatMap(this::marked)
+            : Optional.of(typed).filter(some -> !some.isEmpty()).map(_ -> onlyTyped());
     listeners.forEach(listener -> listener.accept(now));
+  }
+
+  private Checked onlyTyped() {
+    Derivation derivation = derivation().orElseThrow();
+    List<LineId> asked = askedOf(derivation);
+    Marker marker = Marker.of(solution.now(), derivation, asked);
+    return checked(Words.of("check.typed"), asked, typed(marker, derivation), derivation);
+  }
+
+  private Checked checked(
+      String name, List<LineId> lines, List<SheetMarks> sheets, Derivation derivation) {
+    return new Checked(
+        name,
+        new ClassMarks(lines, sheets),
+        worked.now().whole().orElseThrow(),
+        new SlipTexts(solution.now(), derivation));
+  }
+
+  private List<SheetMarks> typed(Marker marker, Derivation derivation) {
+    AnswerReader reader = new AnswerReader(wording(), solution.now().format().style());
+    List<SheetMarks> sheets = new ArrayList<>();
+    typed.forEach(
+        (student, written) -> {
+          Map<LineId, Answer> read = new LinkedHashMap<>();
+          written.forEach(
+              (line, text) ->
+                  derivation
+                      .find(line)
+                      .ifPresent(found -> read.put(line, reader.read(text, found.kind()))));
+          sheets.add(marker.mark(student, read));
+        });
+    return sheets;
   }
 
   private Optional<Checked> marked(CaseFile file) {
@@ -142,12 +208,10 @@ public final class Checking {
       Set<LineId> wanted = new HashSet<>(read.lines());
       List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
       Marker marker = Marker.of(current, derivation, inOrder);
-      return Optional.of(
-          new Checked(
-              read.name(),
-              new ClassMarks(inOrder, read.marks(marker, _ -> {})),
-              worked.now().whole().orElseThrow(),
-              new SlipTexts(current, derivation)));
+      List<SheetMarks> sheets = new ArrayList<>(read.marks(marker, _ -> {}));
+      sheets.removeIf(sheet -> typed.containsKey(sheet.student()));
+      sheets.addAll(typed(marker, derivation));
+      return Optional.of(checked(read.name(), inOrder, sheets, derivation));
     } catch (FileProblem e) {
       notices.say(e.getMessage());
       return Optional.empty();

@@ -7,6 +7,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -150,6 +152,51 @@ class CheckViewTest {
     assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
   }
 
+  private void typeAnswer(String line, String text) {
+    List<LineId> asked = FxTurn.call(() -> driver.desk().checking().asked());
+    type("type-" + asked.indexOf(LineId.parse(line).orElseThrow()), text);
+  }
+
+  /// Without a file: a student's answers are typed, judged as they are, and the next one follows.
+  @Test
+  void answersOnPaperAreTyped() {
+    driver.press("check");
+    driver.press("check-type");
+    FxTurn.settle();
+    assertThat(driver.find("type-student").isFocused()).isTrue();
+    typeAnswer("df", "8");
+    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+    type("type-student", "Alder");
+    typeAnswer("crit", "15,507");
+    assertThat(marks("Alder").mark(LineId.of("df")).orElseThrow().slips())
+        .containsExactly("df-cells-less-one");
+    assertThat(marks("Alder").mark(LineId.of("crit")).orElseThrow().verdict().key())
+        .isEqualTo("follow-through");
+    assertThat(driver.isShown("1 student")).isTrue();
+    type("type-student", "Alder A.");
+    driver.press("type-next");
+    type("type-student", "Birch");
+    typeAnswer("df", "4");
+    driver.press("type-done");
+    assertThat(names()).containsExactlyInAnyOrder("Alder A.", "Birch");
+    assertThat(chosen()).isIn("Student Alder A.", "Student Birch");
+  }
+
+  /// Beside a class from a file, who is typed anew counts as typed.
+  @Test
+  void whoIsTypedReplacesWhoWasRead() {
+    drop(GROUP);
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .checking()
+                .type(Optional.empty(), "17-226", Map.of(LineId.of("df"), "4")));
+    assertThat(names()).hasSize(62);
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("1");
+    assertThat(driver.isShown("answers from group-17.csv")).isTrue();
+  }
+
   @Test
   void feedbackGoesToOneOrToEveryone() throws Exception {
     drop(GROUP);
@@ -271,7 +318,7 @@ class CheckViewTest {
     assertThat(head).startsWith("student;E[").contains(";X2;df;").endsWith(";decision\n");
     Files.writeString(table, head + "Ada" + ";".repeat(head.split(";").length - 1) + "\n");
     drop(table);
-    assertThat(driver.isShown("1 students")).isTrue();
+    assertThat(driver.isShown("1 student")).isTrue();
     assertThat(marks("Ada").credit()).isZero();
   }
 

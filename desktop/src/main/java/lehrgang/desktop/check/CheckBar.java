@@ -1,0 +1,96 @@
+package lehrgang.desktop.check;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+
+/// The bar above a class: from student to student, answers in, feedback and marks out.
+final class CheckBar extends HBox {
+  private final CheckView.Use use;
+  private final MarksTable table;
+  private final Supplier<Optional<Checked>> shown;
+  private final Label title = new Label();
+  private final MenuButton feedback = new MenuButton(Words.of("check.feedback"));
+  private final Button save = new Button(Words.of("check.save"));
+
+  /// @param shown the class in sight
+  /// @param type  begins to type a student's answers
+  CheckBar(CheckView.Use use, MarksTable table, Supplier<Optional<Checked>> shown, Runnable type) {
+    this.use = use;
+    this.table = table;
+    this.shown = shown;
+    Label name = new Label(Words.of("check.view"));
+    name.getStyleClass().add(Style.HEADER_TITLE);
+    title.getStyleClass().add(Style.HEADER_SUBTITLE);
+    title.setMinWidth(0);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    feedback();
+    save.setId("check-save");
+    save.getStyleClass().add(Style.HAND_OUT);
+    save.setMinWidth(Region.USE_PREF_SIZE);
+    save.setOnAction(_ -> shown.get().ifPresent(checked -> use.save(checked.marks())));
+    getChildren()
+        .addAll(
+            icon("fth-arrow-left", "handout.back", "check-back", use::leave),
+            name,
+            title,
+            space,
+            icon("fth-chevron-up", "check.before", "check-before", () -> table.go(-1)),
+            icon("fth-chevron-down", "check.next", "check-next", () -> table.go(1)),
+            icon("fth-user-plus", "check.type", "check-type-more", type),
+            icon("fth-folder", "check.open", "check-open", use::open),
+            feedback,
+            save);
+    getStyleClass().add(Style.HEADER);
+  }
+
+  private static Button icon(String symbol, String key, String id, Runnable does) {
+    Button button = Icons.button(symbol, Words.of(key), Style.ICON_BUTTON, does);
+    button.setId(id);
+    return button;
+  }
+
+  private void feedback() {
+    feedback.setId("check-feedback");
+    feedback.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
+    feedback.setMinWidth(Region.USE_PREF_SIZE);
+    feedback
+        .getItems()
+        .addAll(
+            item(
+                "check.feedback.student",
+                _ -> table.chosen().ifPresent(sheet -> use.feedback(List.of(sheet)))),
+            item("check.feedback.everyone", checked -> use.feedback(checked.marks().sheets())),
+            item("check.feedback.each", checked -> use.feedbackEach(checked.marks().sheets())));
+  }
+
+  private MenuItem item(String key, Consumer<Checked> does) {
+    MenuItem item = new MenuItem(Words.of(key));
+    item.setId(key.replace('.', '-'));
+    item.setOnAction(_ -> shown.get().ifPresent(does));
+    return item;
+  }
+
+  void show(String question) {
+    title.setText(question);
+  }
+
+  /// Whether there are marks to hand back.
+  void setMarked(boolean marked) {
+    save.setDisable(!marked);
+    feedback.setDisable(!marked);
+  }
+}
