@@ -63,7 +63,7 @@ final class Desktop {
 
   static int demo(PrintStream out) {
     if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
-      return open(SolutionFile.demo(), Optional.empty(), MainWindow.First.SOLUTION);
+      return open(SolutionFile.demo(), Optional.empty(), MainWindow.First.DEMO);
     }
     writeDemo(DEMO_FOLDER);
     out.println(Messages.text(Phrase.of("demo.written").with("folder", DEMO_FOLDER.toString())));

@@ -95,10 +95,8 @@ final class CheckActions {
 
       @Override
       public void example() {
-        try {
-          CheckActions.this.open(DemoCourse.answers(Files.createTempDirectory("lehrgang-demo")));
-        } catch (IOException e) {
-          throw new UncheckedIOException(e);
+        if (exampleAtHand()) {
+          shown.run();
         }
       }
 
@@ -114,6 +112,17 @@ final class CheckActions {
   /// The solution that the example class answered.
   private static Solution demo() {
     return DemoCourse.open(DemoCourse.names().getFirst()).solution();
+  }
+
+  /// Takes the answers of the class that answered the demo, without bringing them in front.
+  ///
+  /// @return whether they could be read
+  boolean exampleAtHand() {
+    try {
+      return desk.checking().open(DemoCourse.answers(Files.createTempDirectory("lehrgang-demo")));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   void open(Path path) {

@@ -55,6 +55,8 @@ public final class MainWindow {
   /// What the window shows first.
   public enum First {
     SOLUTION,
+    /// The demo, with the answers of its class at hand.
+    DEMO,
     START,
     /// Data as they arrive, to be counted or taken for a table.
     DATA
@@ -75,7 +77,9 @@ public final class MainWindow {
     window.desk.solution().unsaved().subscribe(_ -> window.title(stage));
     window.recovery.start();
     stage.setOnHidden(_ -> window.recovery.stop());
-    if (first != First.SOLUTION && !window.desk.solution().unsaved().get()) {
+    if (first == First.DEMO) {
+      window.faces.files().checks().exampleAtHand();
+    } else if (first != First.SOLUTION && !window.desk.solution().unsaved().get()) {
       window.faces.showStart();
     }
     if (first == First.DATA) {

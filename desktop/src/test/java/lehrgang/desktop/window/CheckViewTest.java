@@ -10,12 +10,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.kit.FxTurn;
@@ -195,6 +197,27 @@ class CheckViewTest {
     assertThat(names()).hasSize(62);
     assertThat(marks("17-226").credit()).isEqualByComparingTo("1");
     assertThat(driver.isShown("answers from group-17.csv")).isTrue();
+  }
+
+  /// The demo brings a class along: Check shows it at once.
+  @Test
+  void theDemoHasItsClassAtHand() {
+    MainWindow demo =
+        FxTurn.call(
+            () ->
+                MainWindow.show(
+                    new Stage(),
+                    SolutionFile.demo(),
+                    Optional.empty(),
+                    folder.resolve("demo"),
+                    MainWindow.First.DEMO));
+    FxTurn.settle();
+    assertThat(FxTurn.call(() -> demo.faces().isAtStart())).isFalse();
+    FxTurn.run(() -> ((ButtonBase) demo.scene().getRoot().lookup("#check")).fire());
+    FxTurn.settle();
+    assertThat(FxTurn.call(() -> demo.desk().checking().now().orElseThrow().marks().sheets()))
+        .hasSize(62);
+    FxTurn.run(() -> demo.scene().getWindow().hide());
   }
 
   @Test

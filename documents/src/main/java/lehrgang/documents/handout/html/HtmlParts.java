@@ -231,10 +231,19 @@ public final class HtmlParts {
   private DomContent chain(Chain chain) {
     DivTag set =
         div(span(rawHtml(math.displayed(chain.left()))), each(chain.links(), link -> link(link)))
-            .withClass("chain")
-            .attr("role", "math")
-            .attr("aria-label", speech.of(chain.box()));
+            .withClass("chain");
+    if (isFilledIn(chain)) {
+      return set;
+    }
+    set.attr("role", "math").attr("aria-label", speech.of(chain.box()));
     return PlainText.of(chain.box()).length() > NARROW ? set.attr("tabindex", "0") : set;
+  }
+
+  /// Whether it ends in a field: what is filled in is no part of a formula that is read out whole.
+  private boolean isFilledIn(Chain chain) {
+    return rooms != Rooms.ON_PAPER
+        && chain.links().stream()
+            .anyMatch(link -> link.terms().getFirst() instanceof Box.Linked(_, Box.Blank _));
   }
 
   /// A part that is too wide for a line of its own breaks between its terms.

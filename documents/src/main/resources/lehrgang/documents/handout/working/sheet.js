@@ -193,6 +193,7 @@
     field.addEventListener("keydown", key => {
       if (key.key === "Enter") {
         key.preventDefault();
+        show();
         const next = fields[fields.indexOf(field) + 1];
         if (next) next.focus(); else field.blur();
       }
