@@ -259,6 +259,12 @@ const Lehrgang = (() => {
   };
   const plus = (a, b) => [a[0] + b[0], a[1] + b[1]];
   const minus = (a, b) => [a[0] - b[1], a[1] - b[0]];
+  // Sums are added in halves, as the program adds them: at the edge of a rounding the last bit counts.
+  const inHalves = all => {
+    if (all.length < 2) return all.length ? all[0] : NO;
+    const half = Math.floor(all.length / 2);
+    return plus(inHalves(all.slice(0, half)), inHalves(all.slice(half)));
+  };
   const magnitude = a => a[0] >= 0 ? a : a[1] <= 0 ? [-a[1], -a[0]] : [0, Math.max(-a[0], a[1])];
   const isAtLeast = (a, b) => atLeast(a[0], b[1]) ? YES : atLeast(a[1], b[0]) ? [0, 1] : NO;
   const not = a => minus(YES, a);
@@ -270,7 +276,7 @@ const Lehrgang = (() => {
     const [sign, ...parts] = tree;
     switch (sign) {
       case "r": return line(parts[0]);
-      case "+": return parts.map(of).reduce(plus, NO);
+      case "+": return inHalves(parts.map(of));
       case "-": return minus(of(parts[0]), of(parts[1]));
       case "*": return parts.map(of).reduce(times, YES);
       case "/": return over(of(parts[0]), of(parts[1]));

@@ -42,7 +42,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /// The evaluator in the page finds the numbers and the verdicts that the program finds.
 class EvaluatorTest {
-  private static final int SHEETS = 40;
+  private static final int SHEETS = Integer.getInteger("lehrgang.tries", 40);
   private static final Wording WORDS = Wording.english();
 
   private static Browser browser;
@@ -127,7 +127,8 @@ class EvaluatorTest {
     List<LineId> asked = asked(solution, derivation);
     Judging judging = Judging.of(solution, derivation, asked);
     Map<LineId, Integer> places = JudgingJson.places(judging);
-    Student student = new Student(derivation, judging, new Random(solution.table().hashCode()));
+    Student student =
+        new Student(derivation, judging, new Random(solution.table().cells().hashCode()));
     List<Map<LineId, String>> sheets = new ArrayList<>();
     List<Map<String, String>> written = new ArrayList<>();
     for (int i = 0; i < SHEETS; i++) {
