@@ -18,6 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
+import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.Desk;
@@ -38,6 +39,8 @@ public final class CheckView extends BorderPane {
   private final Label students = Labels.label("", Style.CHECK_FIGURE);
   private final Label from = Labels.label("", Style.CHECK_NOTE);
   private final Label mean = Labels.label("", Style.CHECK_FIGURE);
+  private final Label frequent = Labels.label("", Style.CHECK_FIGURE);
+  private final Label often = Labels.label("", Style.CHECK_NOTE);
   private final FlowPane slips = new FlowPane();
   private final ToggleGroup filter = new ToggleGroup();
   private final MarksTable table = new MarksTable(this::choose, this::step);
@@ -166,7 +169,8 @@ public final class CheckView extends BorderPane {
     HBox row =
         new HBox(
             card(students, from),
-            card(mean, Labels.label(Words.of("check.mean"), Style.CHECK_NOTE)));
+            card(mean, Labels.label(Words.of("check.mean"), Style.CHECK_NOTE)),
+            card(frequent, often));
     row.getStyleClass().add(Style.CHECK_CARDS);
     return row;
   }
@@ -187,21 +191,18 @@ public final class CheckView extends BorderPane {
             : Words.of("check.students", marks.sheets().size()));
     from.setText(Words.of("check.from", checked.name()));
     mean.setText(
-        Words.of(
-            "check.credit.of",
-            marks.meanCredit().toPlainString(),
-            marks.of().stripTrailingZeros().toPlainString()));
+        Words.of("check.credit.of", marks.meanCredit().toPlainString(), Points.text(marks.of())));
     slips.getStyleClass().setAll(Style.CHECK_SLIPS);
     slips.getChildren().clear();
     filter.getToggles().clear();
     List<ClassMarks.Made> made = marks.slips();
+    frequent.setText(
+        made.isEmpty() ? Words.of("check.no-slip") : checked.texts().name(made.getFirst().slip()));
+    often.setText(made.isEmpty() ? "" : Words.of("check.often", made.getFirst().students().size()));
     made.stream()
         .limit(MOST_SLIPS)
         .map(one -> chip(checked, one))
         .forEach(slips.getChildren()::add);
-    if (made.isEmpty()) {
-      slips.getChildren().add(Labels.label(Words.of("check.no-slip"), Style.CHECK_NOTE));
-    }
     filter(made);
   }
 
@@ -288,6 +289,9 @@ public final class CheckView extends BorderPane {
 
   /// Whether the view is in front; else nothing is marked anew.
   public void setInSight(boolean now) {
+    if (!now && getRight() == typing) {
+      typed();
+    }
     desk.checking().setInSight(now);
   }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.kit.Style;
@@ -45,10 +46,7 @@ final class MarksRow extends ListCell<SheetMarks> {
     }
     shape(sheet.marks().size());
     student.setText(sheet.student());
-    credit.setText(
-        sheet.credit().stripTrailingZeros().toPlainString()
-            + " / "
-            + sheet.of().stripTrailingZeros().toPlainString());
+    credit.setText(Points.text(sheet.credit()) + " / " + Points.text(sheet.of()));
     for (int k = 0; k < signs.size(); k++) {
       Mark mark = sheet.marks().get(k);
       Label sign = MarksTable.fixed(signs.get(k), column.getAsDouble());

@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.OpenSolution;
@@ -180,9 +181,6 @@ final class StudentPanel extends ScrollPane {
             : slips == 1 && wrong == 0
                 ? "check.summary.one"
                 : slips > 0 ? "check.summary.several" : "check.summary.lost";
-    return Words.of(
-        key,
-        sheet.credit().stripTrailingZeros().toPlainString(),
-        sheet.of().stripTrailingZeros().toPlainString());
+    return Words.of(key, Points.text(sheet.credit()), Points.text(sheet.of()));
   }
 }

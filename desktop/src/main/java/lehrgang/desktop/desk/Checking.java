@@ -50,6 +50,26 @@ public final class Checking {
     this.worked = worked;
     this.notices = notices;
     worked.subscribe(_ -> renew());
+    solution.listen(
+        new OpenSolution.Listener() {
+          @Override
+          public void replaced() {
+            forget();
+          }
+
+          @Override
+          public void changed(Solution changed) {
+            // What is worked out anew is marked anew.
+          }
+        });
+  }
+
+  /// Answers are those to one solution: another one has none yet.
+  private void forget() {
+    answers = Optional.empty();
+    typed.clear();
+    now = Optional.empty();
+    listeners.forEach(listener -> listener.accept(now));
   }
 
   /// Calls a listener with the class now, and whenever it is marked anew.

@@ -199,6 +199,20 @@ class CheckViewTest {
     assertThat(driver.isShown("answers from group-17.csv")).isTrue();
   }
 
+  /// Answers are to one solution: the next one that is opened begins without any.
+  @Test
+  void anotherSolutionHasNoAnswersYet() {
+    drop(GROUP);
+    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("deer-gate")));
+    driver.press("check");
+    assertThat(driver.isShown("No answers yet")).isTrue();
+    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+    driver.press("check-type");
+    type("type-student", "Alder");
+    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+  }
+
   /// The demo brings a class along: Check shows it at once.
   @Test
   void theDemoHasItsClassAtHand() {

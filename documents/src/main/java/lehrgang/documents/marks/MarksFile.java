@@ -13,6 +13,7 @@ import java.util.Optional;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
 import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.documents.table.Defused;
@@ -47,24 +48,20 @@ public final class MarksFile {
       for (SheetMarks sheet : sheets) {
         List<String> row = new ArrayList<>();
         row.add(Defused.cell(sheet.student()));
-        row.add(plain(sheet.credit()));
-        row.add(plain(sheet.of()));
+        row.add(Points.text(sheet.credit()));
+        row.add(Points.text(sheet.of()));
         for (Mark mark : sheet.marks()) {
           row.add(Defused.cell(mark.answer().written()));
           row.add(mark.verdict().key());
           row.add(String.join("|", mark.slips()));
         }
-        sheet.byHand().forEach(step -> row.add(step.points().map(MarksFile::plain).orElse("")));
+        sheet.byHand().forEach(step -> row.add(step.points().map(Points::text).orElse("")));
         writer.writeRecord(row);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
     return text.toString();
-  }
-
-  private static String plain(BigDecimal points) {
-    return points.signum() == 0 ? "0" : points.stripTrailingZeros().toPlainString();
   }
 
   /// What the document holds.
@@ -147,6 +144,6 @@ public final class MarksFile {
   }
 
   private static BigDecimal number(BigDecimal points) {
-    return new BigDecimal(plain(points));
+    return new BigDecimal(Points.text(points));
   }
 }

@@ -30,6 +30,7 @@ import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -121,6 +122,23 @@ class FeedbackSheetsTest {
             "a: 2 of 3 points", "Conclusion marked by hand 1 of 2", "Ask <me> about df & more.")
         .contains("b: 1 of 3 points", "Conclusion marked by hand of 2")
         .containsOnlyOnce("Remark:");
+  }
+
+  @Test
+  void pointsFollowTheLanguageOfTheSolution() throws Exception {
+    MarkingRules rules =
+        MarkingRules.usual()
+            .withRuling(
+                "a",
+                "df",
+                Optional.of(new Ruling(Optional.empty(), Optional.of(new BigDecimal("0.5")))));
+    String text = SolutionFile.fresh(ROUTES.withMarking(rules)).text();
+    Solution german =
+        SolutionFile.parse(text.replace("\"language\": \"en\"", "\"language\": \"de\""), "x")
+            .solution();
+    assertThat(page(german, marks(german, "a", "df=4")).text())
+        .contains("0,5")
+        .doesNotContain("0.5");
   }
 
   static Stream<String> demos() {

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
+import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.page.Audience;
@@ -108,7 +109,7 @@ public final class Feedback {
               Entry.text(""),
               Entry.text(""),
               Entry.text(text(Phrase.of("feedback.by-hand"))),
-              points(step.points().map(Feedback::points).orElse(""), step.of())));
+              points(step.points().map(this::points).orElse(""), step.of())));
     }
     List<Entry> head =
         List.of(
@@ -173,8 +174,8 @@ public final class Feedback {
         Look.PLAIN);
   }
 
-  private static String points(BigDecimal points) {
-    return points.signum() == 0 ? "0" : points.stripTrailingZeros().toPlainString();
+  private String points(BigDecimal points) {
+    return Points.text(points, solved.solution().format().style());
   }
 
   /// What went wrong, once for a family.

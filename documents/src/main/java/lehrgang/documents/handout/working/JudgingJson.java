@@ -12,6 +12,7 @@ import lehrgang.core.marking.Judging;
 import lehrgang.core.marking.Slip;
 import lehrgang.core.marking.Slips;
 import lehrgang.core.number.Kind;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 
@@ -51,18 +52,20 @@ final class JudgingJson {
     }
     all.put("bends", bends);
     all.put("slips", Slips.all().stream().map(Slip::id).toList());
-    all.put(
-        "own",
-        solution.marking().own().stream()
-            .map(
-                own ->
-                    Map.of(
-                        "id", own.id(), "line", own.line(), "low", own.low(), "high", own.high()))
-            .toList());
+    all.put("own", solution.marking().own().stream().map(JudgingJson::own).toList());
     all.put("decisionByP", judging.decisionByP().map(this::tree).orElse(null));
     all.put("decimalSign", Character.toString(solution.format().style().decimalSign()));
     all.put("words", words(wording));
     return all;
+  }
+
+  private static Map<String, Object> own(MarkingRules.OwnSlip slip) {
+    Map<String, Object> own = new LinkedHashMap<>();
+    own.put("id", slip.id());
+    own.put("line", slip.line());
+    own.put("low", slip.low());
+    own.put("high", slip.high());
+    return own;
   }
 
   /// How decisions and conditions are written.

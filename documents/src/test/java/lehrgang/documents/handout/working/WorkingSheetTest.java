@@ -239,7 +239,7 @@ class WorkingSheetTest {
     String data = sheet.substring(begin, sheet.indexOf("</script>", begin));
     for (LineId line : solved.blanks().lines()) {
       String answer = key.shown(line).text().replace("−", "-");
-      if (answer.matches("-?[0-9]+[.][0-9]{3,}") && !shown.contains(answer)) {
+      if (answer.matches("-?[0-9]+[.][0-9]{2,}") && !shown.contains(answer)) {
         assertThat(data).as(line.toString()).doesNotContain(answer);
       }
     }
