@@ -51,6 +51,9 @@ public final class Speech {
   private static final Pattern TOKEN =
       Pattern.compile("[0-9]+[.,][0-9]+|[ijk](?![a-hl-z])|\\p{L}+|[0-9]|\\S");
 
+  /// More than one space, or another than the plain one.
+  private static final Pattern SPACES = Pattern.compile(" [\\s&&[^ ]]*\\s+|[\\s&&[^ ]]\\s*");
+
   private final UnaryOperator<String> words;
 
   /// @param words the words of a key, such as `speech.equals`
@@ -60,7 +63,7 @@ public final class Speech {
 
   /// A formula as it is read aloud, every sign in words.
   public String of(Box box) {
-    return say(box).replaceAll("\\s+", " ").strip();
+    return SPACES.matcher(say(box)).replaceAll(" ").strip();
   }
 
   private String say(Box box) {
@@ -115,19 +118,19 @@ public final class Speech {
         .matcher(PlainText.of(index))
         .results()
         .map(MatchResult::group)
-        .map(
-            token ->
-                token.matches("[0-9]")
-                    ? word(DIGITS.get(token.charAt(0) - '0'))
-                    : sign(token, token))
+        .map(token -> isDigit(token) ? word(DIGITS.get(token.charAt(0) - '0')) : sign(token, token))
         .collect(Collectors.joining(" ", " ", " "));
+  }
+
+  private static boolean isDigit(String token) {
+    return token.length() == 1 && token.charAt(0) >= '0' && token.charAt(0) <= '9';
   }
 
   /// A number with its sign, and with its power of ten where it has one.
   private String number(String text) {
     String plain = text.replace("−", word("minus") + " ").replace("\u2009", "");
     Matcher power = POWER_OF_TEN.matcher(plain);
-    if (!power.matches()) {
+    if (!plain.contains("10") || !power.matches()) {
       return plain;
     }
     String exponent =

@@ -2,6 +2,7 @@ package lehrgang.core.notation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// How a line is written: a letter, perhaps a raised mark and a lowered one, such as *E*₂₃ or *χ*².
 ///
@@ -9,6 +10,9 @@ import java.util.Optional;
 /// @param raised  part of the symbol, not a power; may be empty
 /// @param lowered index or distinguishing word; may be empty
 public record Symbol(String letter, String raised, String lowered) {
+  /// An index with letters that stand for places.
+  private static final Pattern PLACES = Pattern.compile("[0-9+,]*[ijk][0-9+,ijk]*");
+
   /// A letter or a short name without marks.
   public static Symbol of(String letter) {
     return new Symbol(letter, "", "");
@@ -58,12 +62,12 @@ public record Symbol(String letter, String raised, String lowered) {
     if (mark.isEmpty()) {
       return Optional.empty();
     }
-    if (mark.matches("[0-9+,]*[ijk][0-9+,ijk]*")) {
+    if (PLACES.matcher(mark).matches()) {
       return Optional.of(
           Box.row(
               mark.chars()
                   .mapToObj(Character::toString)
-                  .map(sign -> sign.matches("[ijk]") ? Box.variable(sign) : Box.name(sign))
+                  .map(sign -> "ijk".contains(sign) ? Box.variable(sign) : Box.name(sign))
                   .toArray(Box[]::new)));
     }
     boolean letters = mark.chars().allMatch(Character::isLetter) && mark.length() <= 2;

@@ -81,6 +81,9 @@ public final class Wording {
   private final Map<String, String> own;
   private final Symbols symbols;
 
+  /// Templates of bundles taken apart: each page asks for the same ones.
+  private static final Map<String, List<Piece>> TAKEN_APART = new ConcurrentHashMap<>();
+
   /// Templates taken apart, by key: a page asks for some of them by the thousand.
   private final Map<String, List<Piece>> pieces = new ConcurrentHashMap<>();
 
@@ -210,7 +213,7 @@ public final class Wording {
 
   private void append(Phrase phrase, Numbers numbers, Span.Weight outer, List<Span> spans) {
     Span.Weight weight = outer;
-    for (Piece piece : pieces.computeIfAbsent(phrase.key(), key -> Piece.of(template(key)))) {
+    for (Piece piece : pieces.computeIfAbsent(phrase.key(), this::takenApart)) {
       switch (piece) {
         case Piece.Text(var text) -> words(text, weight, spans);
         case Piece.Indexed(var box) -> spans.add(new Span.Formula(box));
@@ -220,6 +223,13 @@ public final class Wording {
             fill(gap, phrase.fillings().get(name), numbers, weight, spans);
       }
     }
+  }
+
+  private List<Piece> takenApart(String key) {
+    String template = template(key);
+    return own.containsKey(key)
+        ? Piece.of(template)
+        : TAKEN_APART.computeIfAbsent(template, Piece::of);
   }
 
   private void fill(
