@@ -96,6 +96,8 @@ final class Desktop {
             Audience.STUDENT,
             Form.WORKING_SHEET,
             folder.resolve(name + "-working-sheet.html"));
+        HandOutCommand.write(
+            solution, Audience.STUDENT, Form.QTI, folder.resolve(name + "-questions.zip"));
         Derivation derivation = Deriving.derive(solution, new PrintWriter(System.err, true));
         Page page = Page.of(solution, derivation, Audience.FULL);
         Files.writeString(folder.resolve(name + ".txt"), DerivationText.of(page));

@@ -33,6 +33,9 @@ final class MarkCommand implements Callable<Integer> {
   @Option(names = "--feedback", paramLabel = "FOLDER", descriptionKey = "help.mark.feedback")
   private Path feedback;
 
+  @Option(names = "--figure", paramLabel = "FIGURE", descriptionKey = "help.mark.figure")
+  private Path figure;
+
   @Option(names = "--json", descriptionKey = "help.mark.json")
   private boolean json;
 
@@ -42,6 +45,9 @@ final class MarkCommand implements Callable<Integer> {
       PrintWriter err = spec.commandLine().getErr();
       Marking marking = new Marking(SolutionFile.load(file).solution(), answers, err);
       marking.write(out, json);
+      if (figure != null) {
+        marking.writeFigure(figure);
+      }
       if (feedback != null) {
         marking.writeFeedback(feedback);
       }

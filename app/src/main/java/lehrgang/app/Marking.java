@@ -6,17 +6,22 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.FeedbackSheets;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
+import lehrgang.documents.marks.ClassFigure;
 import lehrgang.documents.marks.MarksFile;
 
 /// Marks the answers in a file.
@@ -63,6 +68,15 @@ final class Marking {
 
   private void tell(String key, int done, int all) {
     err.println(Messages.text(Phrase.of(key).with("done", done).with("all", all)));
+  }
+
+  /// Writes a figure of how the class fared.
+  ///
+  /// @param path ends in `.svg` or `.pdf`
+  /// @throws FileProblem if it cannot be written, or ends otherwise
+  void writeFigure(Path path) throws FileProblem {
+    Page page = Page.of(solution, derivation, Audience.FULL);
+    FigureFile.write(ClassFigure.of(new ClassMarks(answers.lines(), marks), page), path);
   }
 
   /// Writes the marks.

@@ -254,7 +254,7 @@ class CommandLineTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "--as=docs | --as is “docs”; use pdf, html, working-sheet, tex, odt or md.",
+        "--as=docs | --as is “docs”; use pdf, html, working-sheet, qti, tex, odt or md.",
         "--paper=a3 | --paper is “a3”; use a4 or letter.",
         "--room=dots | --room is “dots”; use lines, grid or none.",
         "--with=name,tabel | --with is “tabel”; use name, table, points, hints or curve."

@@ -71,6 +71,19 @@ class MarkCommandTest {
   }
 
   @Test
+  void howTheClassFaredIsAFigure() throws Exception {
+    String answers = answers("student;df\na;8\nb;4\n");
+    String marks = folder.resolve("marks.csv").toString();
+    Path figure = folder.resolve("class.svg");
+    Run run = run("mark", SOLUTION, answers, "--figure", figure.toString(), "-o", marks);
+    assertThat(run.exit()).isZero();
+    assertThat(figure).content().contains("Right answers: Degrees of freedom 50 %.");
+    Run wrong = run("mark", SOLUTION, answers, "--figure", "class.png", "-o", marks);
+    assertThat(wrong.exit()).isEqualTo(2);
+    assertThat(wrong.err()).contains("class.png", ".svg");
+  }
+
+  @Test
   void columnsThatAreNoLinesAreNamed() throws Exception {
     Path marks = folder.resolve("marks.csv");
     Run run = run("mark", SOLUTION, answers("student,df,seat\na,4,12\n"), "-o", marks.toString());

@@ -86,11 +86,12 @@ class RoomsTest {
     know(rooms, "documents.handout.working", sheets + " documents.handout.html");
     know(rooms, "documents.handout.markdown", sheets);
     know(rooms, "documents.handout.tex", sheets + " documents.typeset");
-    know(rooms, "documents.handout.odt", sheets + " documents.typeset");
+    know(rooms, "documents.handout.odt", sheets + " documents.file documents.typeset");
+    know(rooms, "documents.handout.qti", sheets + " documents.file");
     String forms =
         " documents.handout.order documents.handout.html documents.handout.pdf"
             + " documents.handout.markdown documents.handout.tex documents.handout.odt"
-            + " documents.handout.working";
+            + " documents.handout.working documents.handout.qti";
     know(rooms, "documents.handout", core + " documents.file" + forms);
     String documents =
         onFiles
@@ -105,7 +106,7 @@ class RoomsTest {
     know(rooms, "desktop.page", aView);
     know(rooms, "desktop.start", aView);
     know(rooms, "desktop.handout", aView);
-    know(rooms, "desktop.check", aView);
+    know(rooms, "desktop.check", aView + " desktop.page");
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
     know(rooms, "desktop.write.table", aView + " desktop.page");

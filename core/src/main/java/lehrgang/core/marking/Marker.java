@@ -15,9 +15,7 @@ import lehrgang.core.derivation.Line;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.expr.Result;
 import lehrgang.core.number.Bounds;
-import lehrgang.core.number.Format;
 import lehrgang.core.number.Kind;
-import lehrgang.core.number.Value;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 
@@ -31,9 +29,6 @@ import lehrgang.core.solution.Solution;
 ///
 /// One marker is used by one thread at a time.
 public final class Marker {
-  /// How far two simulations of the same may differ, in standard errors of one of them.
-  private static final double TWO_DRAWS = 3 * Math.sqrt(2);
-
   private final Derivation derivation;
   private final MarkingRules rules;
   private final List<LineId> asked;
@@ -50,8 +45,7 @@ public final class Marker {
     Set<LineId> wanted = new HashSet<>(asked);
     this.inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
     Evaluation within = AcceptedAnswers.within(derivation, rules);
-    Format format = solution.format();
-    inOrder.forEach(id -> targets.put(id, target(derivation.line(id), within, format)));
+    inOrder.forEach(id -> targets.put(id, Target.of(id, solution, derivation, within)));
     this.bends = new Bends(derivation);
     this.judge = new Judge(derivation, rules, bends);
     fix();
@@ -65,46 +59,6 @@ public final class Marker {
   public static Marker of(Solution solution, Derivation derivation, List<LineId> asked) {
     asked.forEach(derivation::line);
     return new Marker(solution, derivation, asked);
-  }
-
-  private Target target(Line line, Evaluation within, Format format) {
-    Optional<Value> exact = derivation.exact().find(line.id());
-    Kind kind = line.kind();
-    int printed = Target.printed(kind, format, rules);
-    Bounds range =
-        within
-            .range(line.id())
-            .map(Bounds::of)
-            .or(() -> exact.map(value -> Bounds.of(value.asDouble())))
-            .orElse(Bounds.EVERYTHING);
-    return new Target(
-        line,
-        exact.map(Value::asDouble),
-        simulated(line.id()).map(range::widened).orElse(range),
-        Target.digits(kind, printed, rules),
-        printed);
-  }
-
-  /// How far the answer of another simulation may be off.
-  private Optional<Double> simulated(LineId line) {
-    boolean drawn = derivation.find(LineId.of("hits")).isPresent();
-    Optional<Double> error =
-        derivation
-            .find(LineId.of("p.error"))
-            .filter(_ -> drawn)
-            .flatMap(found -> derivation.exact().find(found.id()))
-            .map(Value::asDouble);
-    return switch (line.toString()) {
-      case "p" -> error.map(e -> TWO_DRAWS * e);
-      case "hits" ->
-          error.flatMap(
-              e ->
-                  derivation
-                      .exact()
-                      .find(LineId.of("B"))
-                      .map(draws -> TWO_DRAWS * e * draws.asDouble()));
-      default -> Optional.empty();
-    };
   }
 
   /// Works out the lines that rest on no answer once for all students.

@@ -2,12 +2,12 @@ package lehrgang.core.notation;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /// Reads a formula aloud, in the words of a language: "E two three equals R two times C three over
 /// n".
@@ -51,10 +51,13 @@ public final class Speech {
   private static final Pattern TOKEN =
       Pattern.compile("[0-9]+[.,][0-9]+|[ijk](?![a-hl-z])|\\p{L}+|[0-9]|\\S");
 
-  /// More than one space, or another than the plain one.
-  private static final Pattern SPACES = Pattern.compile(" [\\s&&[^ ]]*\\s+|[\\s&&[^ ]]\\s*");
-
   private final UnaryOperator<String> words;
+
+  /// Words by their key, between spaces, and indices by how they are written: a page asks for the
+  /// same ones by the thousand.
+  private final Map<String, String> said = new ConcurrentHashMap<>();
+
+  private final Map<String, String> indices = new ConcurrentHashMap<>();
 
   /// @param words the words of a key, such as `speech.equals`
   public Speech(UnaryOperator<String> words) {
@@ -63,7 +66,22 @@ public final class Speech {
 
   /// A formula as it is read aloud, every sign in words.
   public String of(Box box) {
-    return SPACES.matcher(say(box)).replaceAll(" ").strip();
+    return withSingleSpaces(say(box));
+  }
+
+  private static String withSingleSpaces(String text) {
+    StringBuilder single = new StringBuilder(text.length());
+    boolean apart = false;
+    for (int i = 0; i < text.length(); i++) {
+      char sign = text.charAt(i);
+      if (sign <= ' ') {
+        apart = !single.isEmpty();
+      } else {
+        single.append(apart ? " " : "").append(sign);
+        apart = false;
+      }
+    }
+    return single.toString();
   }
 
   private String say(Box box) {
@@ -72,7 +90,11 @@ public final class Speech {
           style == Box.Style.NUMBER
               ? spaced(number(text))
               : spaced(sign(text.strip().isEmpty() ? text : text.strip(), text));
-      case Box.Row(var parts) -> parts.stream().map(this::say).collect(Collectors.joining(" "));
+      case Box.Row(var parts) -> {
+        StringBuilder row = new StringBuilder();
+        parts.forEach(part -> row.append(say(part)).append(' '));
+        yield row.toString();
+      }
       case Box.Fraction(var above, var below) -> grouped(above) + said("over") + grouped(below);
       case Box.Scripts(var base, var raised, var lowered) ->
           say(base) + lowered.map(this::index).orElse("") + raised.map(this::exponent).orElse("");
@@ -88,9 +110,12 @@ public final class Speech {
 
   private String grouped(Box box) {
     String inner = say(box).strip();
+    String spaced = spaced(inner);
     boolean compound =
-        Stream.of("plus", "minus", "over").anyMatch(sign -> spaced(inner).contains(said(sign)));
-    return compound ? said("quantity") + inner + said("quantity.end") : spaced(inner);
+        spaced.contains(said("plus"))
+            || spaced.contains(said("minus"))
+            || spaced.contains(said("over"));
+    return compound ? said("quantity") + inner + said("quantity.end") : spaced;
   }
 
   /// The words of a key.
@@ -99,7 +124,7 @@ public final class Speech {
   }
 
   private String said(String key) {
-    return spaced(word(key));
+    return said.computeIfAbsent(key, one -> spaced(word(one)));
   }
 
   private static String spaced(String words) {
@@ -114,8 +139,12 @@ public final class Speech {
 
   /// Numbers of places one by one, decimals and words as they are: *E*₂₃, *χ*²₀.₀₅, *E* no.
   private String index(Box index) {
+    return indices.computeIfAbsent(PlainText.of(index), this::tokens);
+  }
+
+  private String tokens(String index) {
     return TOKEN
-        .matcher(PlainText.of(index))
+        .matcher(index)
         .results()
         .map(MatchResult::group)
         .map(token -> isDigit(token) ? word(DIGITS.get(token.charAt(0) - '0')) : sign(token, token))

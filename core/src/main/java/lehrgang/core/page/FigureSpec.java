@@ -104,6 +104,25 @@ public sealed interface FigureSpec {
   /// @param row empty where there is only one variable
   record Pair(String row, String column, Mark observed, Mark expected) {}
 
+  /// How the answers of a class fared: a bar for each sort of number that was asked, in parts from
+  /// right to not answered.
+  ///
+  /// @param parts what the parts are called, as many as each bar has
+  record Fared(List<FaredBar> bars, List<String> parts, String alternative) implements FigureSpec {
+    public Fared {
+      bars = List.copyOf(bars);
+      parts = List.copyOf(parts);
+    }
+  }
+
+  /// @param counts how many answers are in each part
+  /// @param right  the share of the answers that are right, as it is written
+  record FaredBar(String name, List<Integer> counts, String right) {
+    public FaredBar {
+      counts = List.copyOf(counts);
+    }
+  }
+
   /// Bars ranked by size, each with a sign.
   record Ranked(List<Bar> bars, String alternative) implements FigureSpec {
     public Ranked {

@@ -161,6 +161,7 @@ class SheetTest {
       case FigureSpec.Histogram histogram -> histogram.statistic().stream();
       case FigureSpec.Intervals intervals ->
           intervals.bars().stream().flatMap(bar -> Stream.of(bar.at(), bar.low(), bar.high()));
+      case FigureSpec.Fared _ -> Stream.empty();
       case FigureSpec.Ranked ranked -> ranked.bars().stream().map(FigureSpec.Bar::size);
     };
   }

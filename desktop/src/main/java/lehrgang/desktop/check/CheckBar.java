@@ -15,6 +15,8 @@ import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.page.FigureEvent;
+import lehrgang.documents.marks.ClassFigure;
 
 /// The bar above a class: from student to student, answers in, feedback and marks out.
 final class CheckBar extends HBox {
@@ -23,11 +25,19 @@ final class CheckBar extends HBox {
   private final Supplier<Optional<Checked>> shown;
   private final Label title = new Label();
   private final MenuButton feedback = new MenuButton(Words.of("check.feedback"));
+  private final Button summary =
+      icon("fth-bar-chart-2", "check.summary", "check-summary", this::saveSummary);
   private final Button save = new Button(Words.of("check.save"));
 
   /// @param shown the class in sight
   /// @param type  begins to type a student's answers
-  CheckBar(CheckView.Use use, MarksTable table, Supplier<Optional<Checked>> shown, Runnable type) {
+  /// @param tryIt begins to fill in the worksheet itself
+  CheckBar(
+      CheckView.Use use,
+      MarksTable table,
+      Supplier<Optional<Checked>> shown,
+      Runnable type,
+      Runnable tryIt) {
     this.use = use;
     this.table = table;
     this.shown = shown;
@@ -51,7 +61,9 @@ final class CheckBar extends HBox {
             icon("fth-chevron-up", "check.before", "check-before", () -> table.go(-1)),
             icon("fth-chevron-down", "check.next", "check-next", () -> table.go(1)),
             icon("fth-user-plus", "check.type", "check-type-more", type),
+            icon("fth-edit", "check.try", "check-try", tryIt),
             icon("fth-folder", "check.open", "check-open", use::open),
+            summary,
             feedback,
             save);
     getStyleClass().add(Style.HEADER);
@@ -77,6 +89,17 @@ final class CheckBar extends HBox {
             item("check.feedback.each", checked -> use.feedbackEach(checked.marks().sheets())));
   }
 
+  /// How the class fared, as a figure of its own.
+  private void saveSummary() {
+    shown
+        .get()
+        .ifPresent(
+            checked ->
+                fireEvent(
+                    new FigureEvent(
+                        FigureEvent.SAVE, ClassFigure.of(checked.marks(), checked.page()))));
+  }
+
   private MenuItem item(String key, Consumer<Checked> does) {
     MenuItem item = new MenuItem(Words.of(key));
     item.setId(key.replace('.', '-'));
@@ -92,5 +115,6 @@ final class CheckBar extends HBox {
   void setMarked(boolean marked) {
     save.setDisable(!marked);
     feedback.setDisable(!marked);
+    summary.setDisable(!marked);
   }
 }

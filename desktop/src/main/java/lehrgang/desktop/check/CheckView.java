@@ -47,6 +47,7 @@ public final class CheckView extends BorderPane {
   private final StudentPanel student;
   private final StepPanel step;
   private final TypingPanel typing;
+  private final TryPanel trying;
   private final CheckBar bar;
   private Optional<Checked> shown = Optional.empty();
   private Optional<String> pressed = Optional.empty();
@@ -89,12 +90,13 @@ public final class CheckView extends BorderPane {
     this.student = new StudentPanel(desk.solution());
     this.step = new StepPanel(desk.solution(), desk.worked());
     this.typing = new TypingPanel(desk.checking(), this::typed);
-    for (Region panel : List.of(student, step, typing)) {
+    this.trying = new TryPanel(desk, this::tried);
+    for (Region panel : List.of(student, step, typing, trying)) {
       panel.setPrefWidth(PANEL);
       panel.setMinWidth(PANEL);
     }
     getStyleClass().add(Style.CHECK_VIEW);
-    this.bar = new CheckBar(use, table, () -> shown, this::type);
+    this.bar = new CheckBar(use, table, () -> shown, this::type, this::tryIt);
     setTop(bar);
     Label rule = new Label(Words.of("check.rule"));
     HBox foot = new HBox(rule);
@@ -119,6 +121,9 @@ public final class CheckView extends BorderPane {
     boolean first = shown.isEmpty();
     shown = checked;
     bar.setMarked(checked.isPresent());
+    if (getRight() == trying) {
+      return;
+    }
     if (checked.isEmpty()) {
       setCenter(nothing());
       if (getRight() != typing) {
@@ -156,6 +161,22 @@ public final class CheckView extends BorderPane {
               setRight(typing);
               typing.begin();
             });
+  }
+
+  /// The worksheet itself, to be filled in as a student would.
+  private void tryIt() {
+    setCenter(trying.sheet());
+    setRight(trying);
+    trying.begin();
+  }
+
+  /// Goes back to the class.
+  private void tried() {
+    setRight(null);
+    setCenter(null);
+    Optional<Checked> now = shown;
+    shown = Optional.empty();
+    show(now);
   }
 
   private void typed() {
@@ -261,12 +282,13 @@ public final class CheckView extends BorderPane {
     Node paste = Icons.tool("fth-clipboard", "check.paste", use::paste);
     Node template = Icons.tool("fth-download", "check.template", use::template);
     Node type = Icons.tool("fth-user-plus", "check.type", this::type);
-    HBox ways = new HBox(open, paste, type, template);
+    Node itself = Icons.tool("fth-edit", "check.try", this::tryIt);
+    FlowPane ways = new FlowPane(paste, type, itself, template);
     if (use.hasExample()) {
       ways.getChildren().add(Icons.tool("fth-users", "check.example", use::example));
     }
-    ways.getStyleClass().add(Style.CHECK_WAYS);
-    VBox box = new VBox(head, say, ways);
+    ways.getStyleClass().add(Style.CHECK_OTHER_WAYS);
+    VBox box = new VBox(head, say, open, ways);
     box.getStyleClass().add(Style.CHECK_NOTHING);
     box.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
     return box;
@@ -291,6 +313,8 @@ public final class CheckView extends BorderPane {
   public void setInSight(boolean now) {
     if (!now && getRight() == typing) {
       typed();
+    } else if (!now && getRight() == trying) {
+      tried();
     }
     desk.checking().setInSight(now);
   }

@@ -152,6 +152,18 @@ public final class Checking {
     renew();
   }
 
+  /// What becomes of the answers of nobody in particular to all that the worksheet asks; empty
+  /// while the solution is not worked out.
+  public Optional<Checked> judge(Map<LineId, String> written) {
+    return derivation()
+        .map(
+            derivation -> {
+              List<LineId> lines = askedOf(derivation);
+              Marker marker = Marker.of(solution.now(), derivation, lines);
+              return checked("", lines, List.of(mark(marker, derivation, "", written)), derivation);
+            });
+  }
+
   /// What can be typed: what the answers at hand have, or else all that the worksheet asks.
   public List<LineId> asked() {
     return now.map(checked -> checked.marks().lines())
@@ -205,19 +217,21 @@ public final class Checking {
   }
 
   private List<SheetMarks> typed(Marker marker, Derivation derivation) {
+    return typed.entrySet().stream()
+        .map(sheet -> mark(marker, derivation, sheet.getKey(), sheet.getValue()))
+        .toList();
+  }
+
+  private SheetMarks mark(
+      Marker marker, Derivation derivation, String student, Map<LineId, String> written) {
     AnswerReader reader = new AnswerReader(wording(), solution.now().format().style());
-    List<SheetMarks> sheets = new ArrayList<>();
-    typed.forEach(
-        (student, written) -> {
-          Map<LineId, Answer> read = new LinkedHashMap<>();
-          written.forEach(
-              (line, text) ->
-                  derivation
-                      .find(line)
-                      .ifPresent(found -> read.put(line, reader.read(text, found.kind()))));
-          sheets.add(marker.mark(student, read));
-        });
-    return sheets;
+    Map<LineId, Answer> read = new LinkedHashMap<>();
+    written.forEach(
+        (line, text) ->
+            derivation
+                .find(line)
+                .ifPresent(found -> read.put(line, reader.read(text, found.kind()))));
+    return marker.mark(student, read);
   }
 
   private Optional<Checked> marked(CaseFile file) {

@@ -80,9 +80,9 @@ public final class HandOutView extends BorderPane {
     Form.ofKey(last.form()).ifPresent(form::set);
   }
 
-  /// Only students fill in a working sheet: nobody else has one.
+  /// Only students are asked to answer: nobody else has such a sheet.
   private void chosenFor() {
-    if (form.get() == Form.WORKING_SHEET && audience.get() != Audience.STUDENT) {
+    if (form.get().isForStudents() && audience.get() != Audience.STUDENT) {
       form.set(Form.WEB_PAGE);
     } else {
       chosen();
@@ -90,7 +90,7 @@ public final class HandOutView extends BorderPane {
   }
 
   private void chosenAs() {
-    if (form.get() == Form.WORKING_SHEET && audience.get() != Audience.STUDENT) {
+    if (form.get().isForStudents() && audience.get() != Audience.STUDENT) {
       audience.set(Audience.STUDENT);
     } else {
       chosen();

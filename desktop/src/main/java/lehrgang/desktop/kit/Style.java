@@ -28,6 +28,7 @@ public final class Style {
   public static final String CHECK_LINE = "check-line";
   public static final String CHECK_NOTE = "check-note";
   public static final String CHECK_NOTHING = "check-nothing";
+  public static final String CHECK_OTHER_WAYS = "check-other-ways";
   public static final String CHECK_RULING = "check-ruling";
   public static final String CHECK_SLIP = "check-slip";
   public static final String CHECK_SLIPS = "check-slips";
@@ -260,6 +261,7 @@ public final class Style {
   public static final String TRACE_NONE = "trace-none";
   public static final String TRACE_SCROLL = "trace-scroll";
   public static final String VARIABLE = "variable";
+  public static final String TRY_FIELD = "try-field";
   public static final String VERDICT_ITEM = "verdict-item";
   public static final String VERDICT_NAME = "verdict-name";
   public static final String VERDICT_SENTENCE = "verdict-sentence";

@@ -1,6 +1,7 @@
 package lehrgang.desktop.page;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -38,8 +39,8 @@ public final class BlockViews {
 
     Node ways(PageBlock.Ways ways);
 
-    /// The words of the page.
-    Rewording rewording();
+    /// The words of the page; empty where they are only read.
+    Optional<Rewording> rewording();
   }
 
   public BlockViews(LiveNumbers numbers, Editors editors) {
@@ -72,6 +73,16 @@ public final class BlockViews {
           rewritable(template, new ReportView(text), text);
       case PageBlock.AnswerSpace(var lines) -> answerSpace(lines);
     };
+  }
+
+  /// A sentence by itself, to be read.
+  public Node sentence(List<Span> spans) {
+    return new SentenceView(spans, numbers, formulas);
+  }
+
+  /// A working by itself.
+  public Node working(Chain chain) {
+    return formula(chain);
   }
 
   FormulaView formula(Chain chain) {

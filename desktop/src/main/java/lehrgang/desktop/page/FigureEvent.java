@@ -14,7 +14,8 @@ public final class FigureEvent extends Event {
 
   private final transient FigureSpec figure;
 
-  FigureEvent(EventType<FigureEvent> type, FigureSpec figure) {
+  /// @param type [#SAVE] or [#COPY]
+  public FigureEvent(EventType<FigureEvent> type, FigureSpec figure) {
     super(type);
     this.figure = figure;
   }

@@ -2,6 +2,7 @@ package lehrgang.desktop.page;
 
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
@@ -37,6 +38,11 @@ public final class FormulaPainter {
     /// The ground on which the term stands: coloured, underlined, to be pointed at.
     Region ground(LineId line);
 
+    /// What stands where the number of a line is asked for; empty for empty room.
+    default Optional<Region> room(LineId line) {
+      return Optional.empty();
+    }
+
     /// How formulas are read aloud.
     Speech speech();
   }
@@ -67,8 +73,11 @@ public final class FormulaPainter {
         yield new Piece(ground, x, y);
       }
       case Mark.Room(var x, var y, var width, var height, var line) -> {
-        Region room = line.map(terms::ground).orElseGet(Region::new);
-        room.getStyleClass().add(Style.FORMULA_BLANK);
+        Optional<Region> field = line.flatMap(terms::room);
+        Region room = field.or(() -> line.map(terms::ground)).orElseGet(Region::new);
+        if (field.isEmpty()) {
+          room.getStyleClass().add(Style.FORMULA_BLANK);
+        }
         room.resize(width, height);
         yield new Piece(room, x, y);
       }

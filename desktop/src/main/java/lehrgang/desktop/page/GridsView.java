@@ -11,6 +11,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import lehrgang.core.page.Appearance;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageBlock.GridCell;
@@ -109,6 +110,9 @@ final class GridsView extends StackPane implements Renewable {
     node.setSign(cell.sign());
     node.getStyleClass().addAll(shade(cell));
     numbers.register(cell.line(), node);
+    if (cell.appearance() == Appearance.BLANK) {
+      numbers.room(cell.line()).ifPresent(node::hold);
+    }
     places.add(node);
     return node;
   }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -35,10 +36,18 @@ public final class LiveNumbers implements FormulaPainter.Terms {
   private final Selection selection;
   private final Map<LineId, List<Node>> places = new HashMap<>();
   private final List<Node> lit = new ArrayList<>();
+  private final Function<LineId, Optional<Region>> rooms;
   private Optional<LineId> pointedAt = Optional.empty();
 
   public LiveNumbers(WorkedOut worked, Selection selection) {
+    this(worked, selection, _ -> Optional.empty());
+  }
+
+  /// @param rooms what stands where the number of a line is asked for; empty for empty room
+  public LiveNumbers(
+      WorkedOut worked, Selection selection, Function<LineId, Optional<Region>> rooms) {
     this.worked = worked;
+    this.rooms = rooms;
     this.selection = selection;
     selection.subscribe(_ -> light());
   }
@@ -195,6 +204,11 @@ public final class LiveNumbers implements FormulaPainter.Terms {
   @Override
   public List<String> styles(LineId line) {
     return List.of(roleStyle(role(line)));
+  }
+
+  @Override
+  public Optional<Region> room(LineId line) {
+    return rooms.apply(line);
   }
 
   @Override

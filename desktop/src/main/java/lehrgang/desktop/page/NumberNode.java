@@ -3,6 +3,7 @@ package lehrgang.desktop.page;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Text;
 import lehrgang.core.derivation.Role;
@@ -70,6 +71,18 @@ public final class NumberNode extends StackPane {
       getStyleClass().removeIf(other -> other.startsWith(LiveNumbers.ROLE));
       getStyleClass().add(style);
     }
+  }
+
+  /// A field in place of the number.
+  void hold(Region field) {
+    text.setText("");
+    getStyleClass().remove(Style.BLANK);
+    field.setMaxHeight(USE_PREF_SIZE);
+    getChildren().add(field);
+    setFocusTraversable(false);
+    setOnMousePressed(null);
+    setOnKeyPressed(null);
+    setAccessibleRole(AccessibleRole.NODE);
   }
 
   String number() {

@@ -1,6 +1,7 @@
 package lehrgang.desktop.page;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -23,21 +24,25 @@ public final class Rewritable extends VBox implements Renewable {
   private static final PseudoClass OWN = PseudoClass.getPseudoClass("own");
 
   private final Node shown;
-  private final Rewording rewording;
+  private final Optional<Rewording> rewording;
   private Template template;
 
   /// @param shown what the words stand in
-  /// @param words as they are read
-  public Rewritable(Template template, Node shown, String words, Rewording rewording) {
+  /// @param words     as they are read
+  /// @param rewording empty where they are only read
+  public Rewritable(Template template, Node shown, String words, Optional<Rewording> rewording) {
     this.shown = shown;
     this.rewording = rewording;
     this.template = template;
-    getStyleClass().add(Style.REWRITABLE);
     setMinHeight(0);
-    setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.BUTTON);
     getChildren().add(shown);
     describe(template, words);
+    if (rewording.isEmpty()) {
+      return;
+    }
+    getStyleClass().add(Style.REWRITABLE);
+    setFocusTraversable(true);
+    setAccessibleRole(AccessibleRole.BUTTON);
     setOnMouseClicked(
         click -> {
           if (isOnWords(click)) {
@@ -67,10 +72,13 @@ public final class Rewritable extends VBox implements Renewable {
   /// @param words as they are read
   public void describe(Template changed, String words) {
     template = changed;
-    boolean own = rewording.isOwn(template.key());
-    pseudoClassStateChanged(OWN, own);
     setAccessibleText(words);
-    setAccessibleHelp(Words.of(own ? "rewrite.help.own" : "rewrite.help"));
+    rewording.ifPresent(
+        there -> {
+          boolean own = there.isOwn(template.key());
+          pseudoClassStateChanged(OWN, own);
+          setAccessibleHelp(Words.of(own ? "rewrite.help.own" : "rewrite.help"));
+        });
   }
 
   @Override
@@ -91,8 +99,11 @@ public final class Rewritable extends VBox implements Renewable {
 
   /// Opens the words to be rewritten.
   public void edit() {
-    getStyleClass().remove(Style.REWRITABLE);
-    getChildren().setAll(new SentenceEditor(template, rewording, this::putBack));
+    rewording.ifPresent(
+        there -> {
+          getStyleClass().remove(Style.REWRITABLE);
+          getChildren().setAll(new SentenceEditor(template, there, this::putBack));
+        });
   }
 
   private void putBack() {

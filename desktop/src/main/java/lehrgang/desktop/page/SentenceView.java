@@ -91,6 +91,9 @@ public final class SentenceView extends TextFlow {
                     blank ? Appearance.BLANK : Appearance.SHOWN)
                 .inSentence();
         numbers.register(line, node);
+        if (blank) {
+          numbers.room(line).ifPresent(node::hold);
+        }
         yield node;
       }
       case Span.Formula(var box) -> FormulaView.of(box, TEXT_SIZE, formulas);

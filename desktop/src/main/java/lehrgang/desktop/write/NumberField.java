@@ -67,7 +67,7 @@ final class NumberField extends VBox {
     flow.setMinHeight(0);
     message.managedProperty().bind(message.visibleProperty());
     message.setVisible(false);
-    words = new Rewritable(block.template(), flow, "", rewording);
+    words = new Rewritable(block.template(), flow, "", Optional.of(rewording));
     getChildren().addAll(words, message);
   }
 

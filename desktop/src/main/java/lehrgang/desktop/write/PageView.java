@@ -122,8 +122,8 @@ public final class PageView extends ScrollPane {
       }
 
       @Override
-      public Rewording rewording() {
-        return desk.rewording();
+      public Optional<Rewording> rewording() {
+        return Optional.of(desk.rewording());
       }
     };
   }

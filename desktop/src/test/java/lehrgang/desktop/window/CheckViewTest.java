@@ -20,7 +20,10 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.page.FigureSpec;
+import lehrgang.desktop.desk.Checking;
 import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.marks.ClassFigure;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -122,6 +125,79 @@ class CheckViewTest {
     assertThat(chip.isSelected()).isTrue();
     driver.press("slip-df-cells-less-one");
     assertThat(names()).hasSize(62);
+  }
+
+  /// What leaves the view is a figure of everyone, drawn as others are.
+  @Test
+  void howTheClassFaredGoesOutAsAFigure() throws Exception {
+    drop(GROUP);
+    assertThat(driver.find("check-summary").isDisabled()).isFalse();
+    Checking.Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    FigureSpec.Fared fared = (FigureSpec.Fared) ClassFigure.of(checked.marks(), checked.page());
+    assertThat(fared.bars()).hasSize(7);
+    assertThat(fared.bars())
+        .allSatisfy(
+            bar ->
+                assertThat(bar.counts().stream().mapToInt(Integer::intValue).sum())
+                    .isIn(62, 9 * 62));
+    Path file = folder.resolve("class.pdf");
+    FxTurn.run(() -> driver.window().faces().files().parts().saveFigure(file, fared));
+    assertThat(Files.readAllBytes(file)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+  }
+
+  private boolean saysInTrying(String words) {
+    return FxTurn.call(
+        () ->
+            driver.window().faces().lookupAll("#try-said .label").stream()
+                .anyMatch(label -> ((Label) label).getText().contains(words)));
+  }
+
+  /// The instructor fills in the worksheet as a student would, wrong turns included.
+  @Test
+  void theSheetItselfIsTried() {
+    drop(GROUP);
+    driver.press("check-try");
+    assertThat(driver.isShown("0 of 32 right")).isTrue();
+    type("try-1", "30");
+    assertThat(driver.isShown("1 of 32 right")).isTrue();
+    assertThat(driver.find("try-1").getStyleClass()).contains("mark-right");
+    type("try-2", "53.33");
+    assertThat(driver.find("try-2").getStyleClass()).contains("mark-lost");
+    assertThat(saysInTrying("53.33: the same for every cell.")).isTrue();
+    type("try-11", "1.67");
+    assertThat(driver.find("try-11").getStyleClass()).contains("mark-follows");
+    driver.press("try-hint");
+    assertThat(saysInTrying("The formula:")).isTrue();
+    driver.press("try-hint");
+    assertThat(saysInTrying("with the numbers put in")).isTrue();
+    driver.press("try-reject");
+    assertThat(driver.isShown("2 of 32 right")).isTrue();
+    driver.press("try-again");
+    assertThat(driver.isShown("0 of 32 right")).isTrue();
+    assertThat(((TextField) driver.find("try-1")).getText()).isEmpty();
+    driver.press("try-done");
+    assertThat(names()).hasSize(62);
+  }
+
+  /// Without a class, and with the numbers that stand in sentences and workings.
+  @Test
+  void everyBlankOfEverySheetCanBeTried() {
+    for (String demo : DemoCourse.names()) {
+      FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open(demo)));
+      driver.press("check");
+      driver.press("check-try");
+      int asked = driver.desk().checking().asked().size();
+      assertThat(driver.isShown("0 of %d right".formatted(asked))).as(demo).isTrue();
+      long fields =
+          FxTurn.call(
+              () ->
+                  driver.window().faces().lookupAll(".try-field").stream()
+                      .filter(node -> node.getId() != null)
+                      .count());
+      boolean decides = FxTurn.call(() -> driver.window().faces().lookup("#try-reject") != null);
+      assertThat(fields + (decides ? 1 : 0)).as(demo).isEqualTo(asked);
+      driver.type(KeyCode.ESCAPE);
+    }
   }
 
   private void type(String field, String text) {

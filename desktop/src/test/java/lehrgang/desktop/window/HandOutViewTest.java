@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -21,6 +22,7 @@ import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -28,6 +30,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /// Handing out in the window: choices at one side, the pages at the other.
 class HandOutViewTest {
@@ -114,6 +118,20 @@ class HandOutViewTest {
     choose("handout-for", "full");
     driver.await(() -> !counts().contains("blank"));
     assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.FULL);
+  }
+
+  /// What students answer in is for students, whomever the sheet was for before.
+  @ParameterizedTest
+  @EnumSource(Form.class)
+  void everyFormIsChosenAndSaysHowItIsSaved(Form form) {
+    choose("handout-for", "key");
+    choose(Form.TO_READ.contains(form) ? "handout-as" : "handout-as-more", form.key());
+    driver.await(() -> chosen().last().form().equals(form.key()));
+    assertThat(chosen().last().audience()).isEqualTo(form.isForStudents() ? "student" : "key");
+    assertThat(FxTurn.call(() -> ((Button) view().lookup("#handout-save")).getText()))
+        .startsWith("Save as")
+        .isEqualTo(Words.of("handout.save." + form.key()));
+    assertThat(Words.of("file." + form.key())).isNotBlank();
   }
 
   @Test

@@ -15,6 +15,7 @@ public final class Draughtsman {
       case FigureSpec.Outcomes outcomes -> new OutcomesDrawing(outcomes, width).draw();
       case FigureSpec.Intervals intervals -> new IntervalsDrawing(intervals, width).draw();
       case FigureSpec.Paired paired -> new PairedDrawing(paired, width).draw();
+      case FigureSpec.Fared fared -> new FaredDrawing(fared, width).draw();
       case FigureSpec.Ranked ranked -> new RankedDrawing(ranked, width).draw();
     };
   }

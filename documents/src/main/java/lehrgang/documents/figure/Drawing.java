@@ -22,7 +22,8 @@ public record Drawing(double width, double height, String alternative, List<Shap
     OBSERVED,
     EXPECTED,
     MORE,
-    FEWER;
+    FEWER,
+    FINE;
 
     /// The colour of the role on the page.
     Palette colour() {

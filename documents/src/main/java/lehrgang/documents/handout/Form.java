@@ -15,6 +15,7 @@ import lehrgang.documents.handout.odt.OdtHandout;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Sheet;
 import lehrgang.documents.handout.pdf.PdfHandout;
+import lehrgang.documents.handout.qti.QtiPackage;
 import lehrgang.documents.handout.tex.TexHandout;
 import lehrgang.documents.handout.working.WorkingSheet;
 
@@ -29,6 +30,8 @@ public enum Form {
       "working-sheet",
       ".html",
       (order, _) -> Sheet.alone(utf8(WorkingSheet.of(order, WorkingSheet.Judge.AT_ONCE)))),
+  /// Questions for a learning platform, packed as QTI 3.0; for students alone.
+  QTI("qti", ".zip", (order, _) -> QtiPackage.of(order)),
   /// A document for LaTeX.
   TEX("tex", ".tex", TexHandout::of),
   /// A document for a word processor, to be edited on.
@@ -41,10 +44,10 @@ public enum Form {
 
   /// Forms that stand for the sheet of each audience.
   public static final List<Form> FOR_ALL =
-      Arrays.stream(values()).filter(form -> form != WORKING_SHEET).toList();
+      Arrays.stream(values()).filter(form -> !form.isForStudents()).toList();
 
   /// Forms that another program goes on with.
-  public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN);
+  public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN, QTI);
 
   private final String key;
   private final String ending;
@@ -92,6 +95,11 @@ public enum Form {
     for (Map.Entry<String, byte[]> beside : sheet.beside().entrySet()) {
       WholeFile.write(path.resolveSibling(beside.getKey()), beside.getValue());
     }
+  }
+
+  /// Whether it is what students answer in, and nothing that other audiences could be given.
+  public boolean isForStudents() {
+    return this == WORKING_SHEET || this == QTI;
   }
 
   /// Whether it is text that can be copied into another program.

@@ -12,6 +12,7 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.figure.FigureFile;
+import lehrgang.documents.file.XmlText;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.handout.order.Part.Numbering;
@@ -222,7 +223,7 @@ final class OdtBody {
             height,
             file,
             type,
-            OdtXml.escaped(alternative)));
+            XmlText.escaped(alternative)));
   }
 
   private void room(int squares) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.MathMl;
 import lehrgang.core.notation.Speech;
+import lehrgang.documents.file.XmlText;
 import lehrgang.documents.typeset.FormulaSetter;
 import lehrgang.documents.typeset.Setting;
 
@@ -51,7 +52,7 @@ final class OdtFormulas {
             cm(set.ascent()),
             name,
             name,
-            OdtXml.escaped(speech.of(box)));
+            XmlText.escaped(speech.of(box)));
   }
 
   /// The files of the objects, by name.

@@ -1,18 +1,14 @@
 package lehrgang.documents.handout.odt;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.zip.CRC32;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import lehrgang.core.solution.Illustration;
+import lehrgang.documents.file.Archive;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Sheet;
@@ -38,56 +34,22 @@ public final class OdtHandout {
   }
 
   private static byte[] zip(Map<String, byte[]> files) {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
-      stored(zip, "mimetype", TYPE);
-      for (Map.Entry<String, byte[]> file : files.entrySet()) {
-        compressed(zip, file.getKey(), file.getValue());
+    Archive archive = new Archive();
+    archive.stored("mimetype", utf8(TYPE));
+    files.forEach(archive::add);
+    for (Typeface typeface : OdtStyles.EMBEDDED) {
+      try (InputStream font = typeface.open()) {
+        archive.add(OdtStyles.file(typeface), font.readAllBytes());
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
       }
-      for (Typeface typeface : OdtStyles.EMBEDDED) {
-        zip.putNextEntry(entry(OdtStyles.file(typeface)));
-        try (InputStream font = typeface.open()) {
-          font.transferTo(zip);
-        }
-        zip.closeEntry();
-      }
-      compressed(zip, "META-INF/manifest.xml", utf8(manifest(files)));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
-    return bytes.toByteArray();
-  }
-
-  /// The type comes first and as it is, so that it can be found without unpacking.
-  private static void stored(ZipOutputStream zip, String name, String text) throws IOException {
-    byte[] content = text.getBytes(StandardCharsets.UTF_8);
-    CRC32 sum = new CRC32();
-    sum.update(content);
-    ZipEntry entry = entry(name);
-    entry.setMethod(ZipEntry.STORED);
-    entry.setSize(content.length);
-    entry.setCrc(sum.getValue());
-    zip.putNextEntry(entry);
-    zip.write(content);
-    zip.closeEntry();
-  }
-
-  private static void compressed(ZipOutputStream zip, String name, byte[] content)
-      throws IOException {
-    zip.putNextEntry(entry(name));
-    zip.write(content);
-    zip.closeEntry();
+    archive.add("META-INF/manifest.xml", utf8(manifest(files)));
+    return archive.bytes();
   }
 
   private static byte[] utf8(String text) {
     return text.getBytes(StandardCharsets.UTF_8);
-  }
-
-  /// Without a clock, so that what is made again is the same.
-  private static ZipEntry entry(String name) {
-    ZipEntry entry = new ZipEntry(name);
-    entry.setTimeLocal(LocalDateTime.of(1980, 1, 1, 0, 0));
-    return entry;
   }
 
   private static String manifest(Map<String, byte[]> files) {

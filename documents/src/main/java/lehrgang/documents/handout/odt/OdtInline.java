@@ -8,6 +8,7 @@ import lehrgang.core.notation.Box;
 import lehrgang.core.notation.PowerOfTen;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.wording.Span;
+import lehrgang.documents.file.XmlText;
 import lehrgang.documents.handout.order.Manuscript.Chapter;
 
 /// Sentences as text that can be edited: a letter with an index is text as well; only what has a
@@ -44,7 +45,7 @@ final class OdtInline {
   }
 
   static String text(String words) {
-    return OdtXml.escaped(words.replaceAll("\\s*[\\r\\n]+\\s*", " "))
+    return XmlText.escaped(words.replaceAll("\\s*[\\r\\n]+\\s*", " "))
         .replace("  ", " <text:s/>")
         .replaceAll("^ ", "<text:s/>");
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import lehrgang.core.solution.SheetChoices.PaperSize;
+import lehrgang.documents.file.XmlText;
 import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.look.Palette;
 import lehrgang.documents.look.Typeface;
@@ -36,13 +37,15 @@ final class OdtStyles {
   static String meta(Manuscript manuscript) {
     return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<office:document-meta %s><office:meta><dc:title>%s</dc:title><dc:language>%s</dc:language><meta:generator>Lehrgang</meta:generator></office:meta></office:document-meta>\n"
         .formatted(
-            NAMESPACES, OdtXml.escaped(manuscript.title()), OdtXml.escaped(manuscript.language()));
+            NAMESPACES,
+            XmlText.escaped(manuscript.title()),
+            XmlText.escaped(manuscript.language()));
   }
 
   static String of(Manuscript manuscript, PaperSize paper) {
     boolean letter = paper == PaperSize.LETTER;
     String folio =
-        OdtXml.escaped(manuscript.folioOf(PAGE, OF))
+        XmlText.escaped(manuscript.folioOf(PAGE, OF))
             .replace(PAGE, "<text:page-number text:select-page=\"current\">1</text:page-number>")
             .replace(OF, "<text:page-count>1</text:page-count>");
     return TEMPLATE
@@ -55,7 +58,7 @@ final class OdtStyles {
         .replace("@width", letter ? "21.59cm" : "21cm")
         .replace("@height", letter ? "27.94cm" : "29.7cm")
         .replace("@tab", letter ? "17.59cm" : "17cm")
-        .replace("@source", OdtXml.escaped(manuscript.sources()))
+        .replace("@source", XmlText.escaped(manuscript.sources()))
         .replace("@fonts", fonts())
         .replace("@folio", folio);
   }

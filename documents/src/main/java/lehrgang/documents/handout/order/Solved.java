@@ -1,6 +1,9 @@
 package lehrgang.documents.handout.order;
 
+import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
@@ -23,6 +26,16 @@ public record Solved(Solution solution, Derivation derivation) {
   /// @param page of this solution, for whomever
   public Blanks blanks(Page page) {
     return page.lens().audience() == Audience.KEY ? blanks() : Blanks.of(page);
+  }
+
+  /// The decision, where a sheet leaves it to students without a blank for it.
+  ///
+  /// @param sheet of this solution, for students
+  public Optional<LineId> toDecide(Page sheet, Blanks blanks) {
+    LineId decision = derivation.decision();
+    return Optional.of(decision)
+        .filter(line -> sheet.appearance(line) != Appearance.SHOWN)
+        .filter(line -> !blanks.lines().contains(line));
   }
 
   /// What it is called; empty where it has no title yet.

@@ -44,6 +44,7 @@ final class FieldsOfSheet implements Rooms {
   private final Page page;
   private final Wording wording;
   private final int number;
+  private final Optional<LineId> toDecide;
   private final Judging judging;
   private final Map<LineId, Integer> places;
   private final Set<LineId> asked = new HashSet<>();
@@ -58,17 +59,10 @@ final class FieldsOfSheet implements Rooms {
     this.number = number;
     Derivation derivation = solved.derivation();
     List<LineId> asked = new ArrayList<>(chapter.blanks().lines());
-    if (isDecided()) {
-      asked.add(derivation.decision());
-    }
+    this.toDecide = solved.toDecide(page, chapter.blanks());
+    toDecide.ifPresent(asked::add);
     this.judging = Judging.of(solved.solution(), derivation, asked);
     this.places = JudgingJson.places(judging);
-  }
-
-  /// Whether students are to decide, and not told what was decided.
-  private boolean isDecided() {
-    return page.appearance(solved.derivation().decision()) != Appearance.SHOWN
-        && !chapter.blanks().lines().contains(solved.derivation().decision());
   }
 
   String title() {
@@ -82,11 +76,10 @@ final class FieldsOfSheet implements Rooms {
   /// What is decided, where it is for students to decide.
   @Override
   public Optional<DomContent> below(String step) {
-    return step.equals(CONCLUSION) && isDecided() ? Optional.of(decision()) : Optional.empty();
+    return toDecide.filter(_ -> step.equals(CONCLUSION)).map(this::choice);
   }
 
-  private DomContent decision() {
-    LineId decision = solved.derivation().decision();
+  private DomContent choice(LineId decision) {
     return div(label(
             span(wording.text("working.decision") + " "),
             select(

@@ -1,17 +1,17 @@
-package lehrgang.documents.handout.odt;
+package lehrgang.documents.file;
 
 import lehrgang.core.wording.ControlCharacters;
 
 /// Text in XML.
-final class OdtXml {
-  private OdtXml() {}
+public final class XmlText {
+  private XmlText() {}
 
   /// Nothing in a user's words is markup; what XML cannot hold is left out.
-  static String escaped(String words) {
+  public static String escaped(String words) {
     StringBuilder text = new StringBuilder();
     words
         .codePoints()
-        .filter(OdtXml::isAllowed)
+        .filter(XmlText::isAllowed)
         .forEach(
             sign -> {
               switch (sign) {
@@ -23,6 +23,14 @@ final class OdtXml {
               }
             });
     return text.toString();
+  }
+
+  /// Text without the signs that XML cannot hold.
+  public static String allowed(String text) {
+    return text.codePoints()
+        .filter(sign -> isAllowed(sign) || sign == '\n' || sign == '\t')
+        .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+        .toString();
   }
 
   private static boolean isAllowed(int sign) {
