@@ -15,6 +15,11 @@ import lehrgang.core.wording.Wording;
 public final class AnswerReader {
   private static final String DIGITS =
       "[0-9]{1,3}(?:[.,][0-9]{3})+(?:[.,][0-9]*)?|[0-9]*[.,]?[0-9]+|[0-9]+[.,]";
+  private static final Pattern EITHER_SIGN = Pattern.compile("^(±|\\+/-|\\+-)\\s*");
+  private static final Pattern SPACES = Pattern.compile("\\s+");
+  private static final Pattern ODD_SPACES = Pattern.compile("[0-9]\\s+(?![0-9]{3}(?![0-9]))[0-9]");
+  private static final Pattern LAST_POINT = Pattern.compile("(?<=[0-9])\\.$");
+  private static final Pattern GROUP_MARK = Pattern.compile("(?<=[0-9])['’](?=[0-9]{3})");
   private static final Pattern NUMBER =
       Pattern.compile(
           "([-+]?)(" + DIGITS + ")(?:(?:[eE]|[·*x×]10\\^?)\\(?([-+]?[0-9]{1,3})\\)?)?(%?)");
@@ -73,27 +78,31 @@ public final class AnswerReader {
     return kind.isNumber() ? number(text, kind) : words(text, kind);
   }
 
+  private static boolean isBelow(String signs) {
+    return signs.indexOf('<') >= 0 || signs.indexOf('≤') >= 0;
+  }
+
   private Answer number(String written, Kind kind) {
     String text = levelled(written);
     boolean below = false;
     Matcher leading = LEADING.matcher(text);
     if (leading.find()) {
-      below = leading.group(1).matches(".*[<≤].*");
+      below = isBelow(leading.group(1));
       text = text.substring(leading.end()).strip();
     }
-    while (text.matches("[<≤=≈~].*")) {
-      below |= text.matches("[<≤].*");
+    while (!text.isEmpty() && "<≤=≈~".indexOf(text.charAt(0)) >= 0) {
+      below |= isBelow(text.substring(0, 1));
       text = text.substring(1).strip();
     }
-    text = text.replaceFirst("^(±|\\+/-|\\+-)\\s*", "");
+    text = EITHER_SIGN.matcher(text).replaceFirst("");
     Matcher fraction = FRACTION.matcher(text);
     if (fraction.matches() && !below) {
       return fraction(written, fraction);
     }
     // Spaces stand between groups of digits, and around the signs of a power of ten.
-    String closed = text.replaceAll("\\s+", "");
-    boolean oddSpaces = text.matches(".*[0-9]\\s+(?![0-9]{3}(?![0-9]))[0-9].*");
-    Matcher number = NUMBER.matcher(closed.replaceFirst("(?<=[0-9])\\.$", ""));
+    String closed = SPACES.matcher(text).replaceAll("");
+    boolean oddSpaces = closed.length() < text.length() && ODD_SPACES.matcher(text).find();
+    Matcher number = NUMBER.matcher(LAST_POINT.matcher(closed).replaceFirst(""));
     if (oddSpaces || !number.matches()) {
       return new Answer.Unreadable(written);
     }
@@ -152,7 +161,7 @@ public final class AnswerReader {
     boolean raised = false;
     for (char sign : text.toCharArray()) {
       int at = RAISED.indexOf(sign);
-      if (at >= 0 && level.toString().matches(".*10") && !raised) {
+      if (at >= 0 && level.toString().endsWith("10") && !raised) {
         level.append('^');
         raised = true;
       }
@@ -166,7 +175,7 @@ public final class AnswerReader {
         level.append(sign);
       }
     }
-    return level.toString().replaceAll("(?<=[0-9])['’](?=[0-9]{3})", "").strip();
+    return GROUP_MARK.matcher(level).replaceAll("").strip();
   }
 
   private static String plain(String text) {

@@ -29,7 +29,11 @@ public record ClassMarks(List<LineId> lines, List<SheetMarks> sheets) {
   /// @param slipped  explained by a slip
   /// @param wrong    not explained
   /// @param silent   blank or unreadable
-  public record Counts(int right, int followed, int slipped, int wrong, int silent) {}
+  public record Counts(int right, int followed, int slipped, int wrong, int silent) {
+    private Counts(int[] counts) {
+      this(counts[0], counts[1], counts[2], counts[3], counts[4]);
+    }
+  }
 
   /// A slip, and who made it.
   ///
@@ -53,14 +57,15 @@ public record ClassMarks(List<LineId> lines, List<SheetMarks> sheets) {
     return sheets.isEmpty() ? BigDecimal.ZERO : sheets.getFirst().of();
   }
 
-  /// How the answers to a line fared.
-  public Counts counts(LineId line) {
-    int[] counts = new int[5];
+  /// How the answers to each line fared.
+  public Map<LineId, Counts> counts() {
+    Map<LineId, int[]> counted = new LinkedHashMap<>();
+    lines.forEach(line -> counted.put(line, new int[5]));
     for (SheetMarks sheet : sheets) {
-      Optional<Mark> mark = sheet.mark(line);
-      if (mark.isPresent()) {
-        counts[
-            switch (mark.get().verdict()) {
+      for (Mark mark : sheet.marks()) {
+        counted
+            .get(mark.line())[
+            switch (mark.verdict()) {
               case RIGHT, RIGHT_ROUNDED, TOO_COARSE -> 0;
               case FOLLOW_THROUGH -> 1;
               case SLIP -> 2;
@@ -69,7 +74,9 @@ public record ClassMarks(List<LineId> lines, List<SheetMarks> sheets) {
             }]++;
       }
     }
-    return new Counts(counts[0], counts[1], counts[2], counts[3], counts[4]);
+    Map<LineId, Counts> counts = new LinkedHashMap<>();
+    counted.forEach((line, some) -> counts.put(line, new Counts(some)));
+    return counts;
   }
 
   /// Every slip that was made, the most frequent first.

@@ -24,6 +24,7 @@ import lehrgang.core.number.Kind;
 /// @param remarks to students, by student
 /// @param byHand  the points of steps that no program can judge, such as the conclusion in words,
 ///     by the id of the step; 0 or more. What a student got stands among the rulings, by that id
+/// @param typed   answers that were typed from paper, by student and line
 public record MarkingRules(
     Map<String, BigDecimal> points,
     Map<Kind, Integer> digits,
@@ -33,7 +34,8 @@ public record MarkingRules(
     List<OwnSlip> own,
     Map<String, Map<String, Ruling>> rulings,
     Map<String, String> remarks,
-    Map<String, BigDecimal> byHand) {
+    Map<String, BigDecimal> byHand,
+    Map<String, Map<String, String>> typed) {
   private static final MarkingRules USUAL =
       new MarkingRules(
           Map.of(),
@@ -42,6 +44,7 @@ public record MarkingRules(
           BigDecimal.ONE,
           Map.of(),
           List.of(),
+          Map.of(),
           Map.of(),
           Map.of(),
           Map.of());
@@ -74,6 +77,11 @@ public record MarkingRules(
     rulings = Collections.unmodifiableMap(all);
     remarks = Collections.unmodifiableMap(new LinkedHashMap<>(remarks));
     byHand = Collections.unmodifiableMap(new LinkedHashMap<>(byHand));
+    Map<String, Map<String, String>> sheets = new LinkedHashMap<>();
+    typed.forEach(
+        (student, lines) ->
+            sheets.put(student, Collections.unmodifiableMap(new LinkedHashMap<>(lines))));
+    typed = Collections.unmodifiableMap(sheets);
   }
 
   private static Map<Kind, Integer> byKind(Map<Kind, Integer> some) {
@@ -104,32 +112,74 @@ public record MarkingRules(
         own,
         rulings,
         remarks,
-        byHand);
+        byHand,
+        typed);
   }
 
   /// With other decimals asked of a sort of number; empty for the usual ones.
   public MarkingRules withDigits(Kind kind, Optional<Integer> decimals) {
     return new MarkingRules(
-        points, with(digits, kind, decimals), fewest, coarse, part, own, rulings, remarks, byHand);
+        points,
+        with(digits, kind, decimals),
+        fewest,
+        coarse,
+        part,
+        own,
+        rulings,
+        remarks,
+        byHand,
+        typed);
   }
 
   /// With other decimals to which a sort of number may be rounded; empty for the usual ones.
   public MarkingRules withFewest(Kind kind, Optional<Integer> decimals) {
     return new MarkingRules(
-        points, digits, with(fewest, kind, decimals), coarse, part, own, rulings, remarks, byHand);
+        points,
+        digits,
+        with(fewest, kind, decimals),
+        coarse,
+        part,
+        own,
+        rulings,
+        remarks,
+        byHand,
+        typed);
   }
 
   /// With another share of the points for too few digits.
   ///
   /// @param share from 0 to 1
   public MarkingRules withCoarse(BigDecimal share) {
-    return new MarkingRules(points, digits, fewest, share, part, own, rulings, remarks, byHand);
+    return new MarkingRules(
+        points, digits, fewest, share, part, own, rulings, remarks, byHand, typed);
   }
 
   /// With another share of the points for a slip; empty for none.
   public MarkingRules withPart(String slip, Optional<BigDecimal> share) {
     return new MarkingRules(
-        points, digits, fewest, coarse, with(part, slip, share), own, rulings, remarks, byHand);
+        points,
+        digits,
+        fewest,
+        coarse,
+        with(part, slip, share),
+        own,
+        rulings,
+        remarks,
+        byHand,
+        typed);
+  }
+
+  /// With other points for some lines; empty for 1.
+  ///
+  /// @param lines  their ids
+  /// @param points 0 or more
+  public MarkingRules withPoints(List<String> lines, Optional<BigDecimal> points) {
+    Map<String, BigDecimal> changed = this.points;
+    for (String line : lines) {
+      changed = with(changed, line, points);
+    }
+    return new MarkingRules(
+        changed, digits, fewest, coarse, part, own, rulings, remarks, byHand, typed);
   }
 
   private static <K, V> Map<K, V> with(Map<K, V> map, K key, Optional<V> value) {
@@ -188,7 +238,7 @@ public record MarkingRules(
     changed.put(student, own);
     changed.values().removeIf(Map::isEmpty);
     return new MarkingRules(
-        points, digits, fewest, coarse, part, this.own, changed, remarks, byHand);
+        points, digits, fewest, coarse, part, this.own, changed, remarks, byHand, typed);
   }
 
   /// With another slip of the class's own.
@@ -196,7 +246,7 @@ public record MarkingRules(
     List<OwnSlip> changed = new ArrayList<>(own);
     changed.add(slip);
     return new MarkingRules(
-        points, digits, fewest, coarse, part, changed, rulings, remarks, byHand);
+        points, digits, fewest, coarse, part, changed, rulings, remarks, byHand, typed);
   }
 
   /// With another remark to a student; a blank one is none.
@@ -207,7 +257,8 @@ public record MarkingRules(
     } else {
       changed.put(student, said);
     }
-    return new MarkingRules(points, digits, fewest, coarse, part, own, rulings, changed, byHand);
+    return new MarkingRules(
+        points, digits, fewest, coarse, part, own, rulings, changed, byHand, typed);
   }
 
   /// With other points for a step that is marked by hand; empty for one that is not.
@@ -215,7 +266,22 @@ public record MarkingRules(
   /// @param step its id
   public MarkingRules withByHand(String step, Optional<BigDecimal> of) {
     return new MarkingRules(
-        points, digits, fewest, coarse, part, own, rulings, remarks, with(byHand, step, of));
+        points, digits, fewest, coarse, part, own, rulings, remarks, with(byHand, step, of), typed);
+  }
+
+  /// With a student's answers as they were typed.
+  ///
+  /// @param before  what the student was called until now; that name's answers go
+  /// @param answers by line; blank ones are left out
+  public MarkingRules withTyped(
+      Optional<String> before, String student, Map<String, String> answers) {
+    Map<String, Map<String, String>> changed = new LinkedHashMap<>(typed);
+    before.ifPresent(changed::remove);
+    Map<String, String> written = new LinkedHashMap<>(answers);
+    written.values().removeIf(String::isBlank);
+    changed.put(student, written);
+    return new MarkingRules(
+        points, digits, fewest, coarse, part, own, rulings, remarks, byHand, changed);
   }
 
   /// What was decided about an answer.

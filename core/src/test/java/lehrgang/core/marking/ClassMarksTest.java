@@ -42,8 +42,8 @@ class ClassMarksTest {
     ClassMarks marks = marks("14.10 4", "14.1 8", "3.755 8", "20 ?", " 9");
     assertThat(marks.meanCredit()).isEqualByComparingTo("0.6");
     assertThat(marks.of()).isEqualByComparingTo("2");
-    assertThat(marks.counts(STATISTIC)).isEqualTo(new ClassMarks.Counts(2, 0, 1, 1, 1));
-    assertThat(marks.counts(FREEDOM)).isEqualTo(new ClassMarks.Counts(1, 0, 3, 0, 1));
+    assertThat(marks.counts().get(STATISTIC)).isEqualTo(new ClassMarks.Counts(2, 0, 1, 1, 1));
+    assertThat(marks.counts().get(FREEDOM)).isEqualTo(new ClassMarks.Counts(1, 0, 3, 0, 1));
     assertThat(marks.slips().getFirst().slip()).isEqualTo("df-cells-less-one");
     assertThat(marks.slips().getFirst().students()).containsExactly("s1", "s2");
     assertThat(marks.slips())

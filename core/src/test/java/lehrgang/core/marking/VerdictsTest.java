@@ -160,7 +160,8 @@ class VerdictsTest {
         own,
         rulings,
         Map.of(),
-        Map.of("conclusion", new BigDecimal("2")));
+        Map.of("conclusion", new BigDecimal("2")),
+        Map.of());
   }
 
   @Test

@@ -92,7 +92,7 @@ final class ByHandLine extends HBox {
   }
 
   /// Points as they are typed, with a point or a comma; empty for what is none.
-  private static Optional<BigDecimal> read(String typed) {
+  static Optional<BigDecimal> read(String typed) {
     return Optional.of(typed.strip().replace(',', '.'))
         .filter(text -> text.matches("[0-9]{1,4}([.][0-9]{0,2})?"))
         .map(text -> new BigDecimal(text.replaceAll("[.]$", "")))

@@ -32,12 +32,14 @@ final class CheckBar extends HBox {
   /// @param shown the class in sight
   /// @param type  begins to type a student's answers
   /// @param tryIt begins to fill in the worksheet itself
+  /// @param rule  shows the rules of marking
   CheckBar(
       CheckView.Use use,
       MarksTable table,
       Supplier<Optional<Checked>> shown,
       Runnable type,
-      Runnable tryIt) {
+      Runnable tryIt,
+      Runnable rule) {
     this.use = use;
     this.table = table;
     this.shown = shown;
@@ -63,6 +65,7 @@ final class CheckBar extends HBox {
             icon("fth-user-plus", "check.type", "check-type-more", type),
             icon("fth-edit", "check.try", "check-try", tryIt),
             icon("fth-folder", "check.open", "check-open", use::open),
+            icon("fth-sliders", "check.rules", "check-rules", rule),
             summary,
             feedback,
             save);

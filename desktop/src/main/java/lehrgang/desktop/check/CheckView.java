@@ -2,12 +2,9 @@ package lehrgang.desktop.check;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -18,7 +15,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
-import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.Desk;
@@ -31,26 +27,17 @@ import lehrgang.desktop.kit.Words;
 public final class CheckView extends BorderPane {
   private static final double PANEL = 430;
 
-  /// So many slips are named above the class.
-  private static final int MOST_SLIPS = 8;
-
   private final Desk desk;
   private final Use use;
-  private final Label students = Labels.label("", Style.CHECK_FIGURE);
-  private final Label from = Labels.label("", Style.CHECK_NOTE);
-  private final Label mean = Labels.label("", Style.CHECK_FIGURE);
-  private final Label frequent = Labels.label("", Style.CHECK_FIGURE);
-  private final Label often = Labels.label("", Style.CHECK_NOTE);
-  private final FlowPane slips = new FlowPane();
-  private final ToggleGroup filter = new ToggleGroup();
   private final MarksTable table = new MarksTable(this::choose, this::step);
+  private final ClassCards cards = new ClassCards(table);
   private final StudentPanel student;
   private final StepPanel step;
   private final TypingPanel typing;
   private final TryPanel trying;
+  private final RulesPanel rules;
   private final CheckBar bar;
   private Optional<Checked> shown = Optional.empty();
-  private Optional<String> pressed = Optional.empty();
   private boolean renewing;
   private Optional<LineId> stepShown = Optional.empty();
 
@@ -91,12 +78,13 @@ public final class CheckView extends BorderPane {
     this.step = new StepPanel(desk.solution(), desk.worked());
     this.typing = new TypingPanel(desk.checking(), this::typed);
     this.trying = new TryPanel(desk, this::tried);
-    for (Region panel : List.of(student, step, typing, trying)) {
+    this.rules = new RulesPanel(desk, this::typed);
+    for (Region panel : List.of(student, step, typing, trying, rules)) {
       panel.setPrefWidth(PANEL);
       panel.setMinWidth(PANEL);
     }
     getStyleClass().add(Style.CHECK_VIEW);
-    this.bar = new CheckBar(use, table, () -> shown, this::type, this::tryIt);
+    this.bar = new CheckBar(use, table, () -> shown, this::type, this::tryIt, this::rule);
     setTop(bar);
     Label rule = new Label(Words.of("check.rule"));
     HBox foot = new HBox(rule);
@@ -126,25 +114,30 @@ public final class CheckView extends BorderPane {
     }
     if (checked.isEmpty()) {
       setCenter(nothing());
-      if (getRight() != typing) {
+      if (getRight() == rules) {
+        rules.show(checked);
+      } else if (getRight() != typing) {
         setRight(null);
       }
       return;
     }
     typing.show(checked.get());
+    if (getRight() == rules) {
+      rules.show(checked);
+    }
     renewing = true;
     table.show(checked.get());
-    cards(checked.get());
+    cards.show(checked.get());
     renewing = false;
     stepShown
         .filter(checked.get().marks().lines()::contains)
         .ifPresent(line -> step.show(checked.get(), line));
     if (first || getRight() == null) {
       VBox.setVgrow(table, Priority.ALWAYS);
-      VBox left = new VBox(cardRow(), slips, table, new Legend());
+      VBox left = new VBox(cards, table, new Legend());
       left.getStyleClass().add(Style.CHECK_LEFT);
       setCenter(left);
-      if (getRight() != typing) {
+      if (getRight() != typing && getRight() != rules) {
         setRight(student);
       }
     }
@@ -161,6 +154,15 @@ public final class CheckView extends BorderPane {
               setRight(typing);
               typing.begin();
             });
+  }
+
+  /// By which rules answers are marked.
+  private void rule() {
+    if (getRight() == trying) {
+      tried();
+    }
+    rules.show(shown);
+    setRight(rules);
   }
 
   /// The worksheet itself, to be filled in as a student would.
@@ -184,92 +186,6 @@ public final class CheckView extends BorderPane {
     if (shown.isPresent() && table.chosen().isEmpty()) {
       table.first();
     }
-  }
-
-  private HBox cardRow() {
-    HBox row =
-        new HBox(
-            card(students, from),
-            card(mean, Labels.label(Words.of("check.mean"), Style.CHECK_NOTE)),
-            card(frequent, often));
-    row.getStyleClass().add(Style.CHECK_CARDS);
-    return row;
-  }
-
-  private static VBox card(Label figure, Label note) {
-    VBox card = new VBox(figure, note);
-    card.getStyleClass().add(Style.CHECK_CARD);
-    HBox.setHgrow(card, Priority.ALWAYS);
-    card.setMaxWidth(Double.MAX_VALUE);
-    return card;
-  }
-
-  private void cards(Checked checked) {
-    ClassMarks marks = checked.marks();
-    students.setText(
-        marks.sheets().size() == 1
-            ? Words.of("check.students.one")
-            : Words.of("check.students", marks.sheets().size()));
-    from.setText(Words.of("check.from", checked.name()));
-    mean.setText(
-        Words.of("check.credit.of", marks.meanCredit().toPlainString(), Points.text(marks.of())));
-    slips.getStyleClass().setAll(Style.CHECK_SLIPS);
-    slips.getChildren().clear();
-    filter.getToggles().clear();
-    List<ClassMarks.Made> made = marks.slips();
-    frequent.setText(
-        made.isEmpty() ? Words.of("check.no-slip") : checked.texts().name(made.getFirst().slip()));
-    often.setText(made.isEmpty() ? "" : Words.of("check.often", made.getFirst().students().size()));
-    made.stream()
-        .limit(MOST_SLIPS)
-        .map(one -> chip(checked, one))
-        .forEach(slips.getChildren()::add);
-    filter(made);
-  }
-
-  /// Those who made the slip that is pressed; everyone where nobody makes it any more.
-  private void filter(List<ClassMarks.Made> made) {
-    Optional<ClassMarks.Made> wanted =
-        made.stream()
-            .limit(MOST_SLIPS)
-            .filter(one -> pressed.equals(Optional.of(one.slip())))
-            .findFirst();
-    pressed = wanted.map(ClassMarks.Made::slip);
-    table.only(wanted.map(ClassMarks.Made::students));
-  }
-
-  /// A slip with how many made it; pressed, the class is those who did.
-  private ToggleButton chip(Checked checked, ClassMarks.Made made) {
-    String where =
-        made.lines().stream().map(name -> symbol(checked, name)).collect(Collectors.joining(", "));
-    ToggleButton chip =
-        new ToggleButton(
-            Words.of(
-                "check.made", checked.texts().name(made.slip()), made.students().size(), where));
-    chip.setId("slip-" + made.slip());
-    chip.getStyleClass().add(Style.CHECK_CHIP);
-    chip.setToggleGroup(filter);
-    chip.setSelected(pressed.equals(Optional.of(made.slip())));
-    chip.setOnAction(
-        _ -> {
-          pressed = chip.isSelected() ? Optional.of(made.slip()) : Optional.empty();
-          filter(checked.marks().slips());
-          table.first();
-        });
-    return chip;
-  }
-
-  /// The letter of a family, the symbol of a line that stands alone.
-  private static String symbol(Checked checked, String name) {
-    return checked.marks().lines().stream()
-        .filter(line -> line.name().equals(name))
-        .findFirst()
-        .map(
-            line -> {
-              String symbol = MarksTable.symbol(checked, line);
-              return line.index().isEmpty() ? symbol : symbol.replaceAll("[₀-₉,]+$", "");
-            })
-        .orElse(name);
   }
 
   private Node nothing() {

@@ -8,6 +8,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
@@ -51,12 +52,26 @@ final class MarksRow extends ListCell<SheetMarks> {
       Mark mark = sheet.marks().get(k);
       Label sign = MarksTable.fixed(signs.get(k), column.getAsDouble());
       sign.setText(Signs.sign(mark.verdict()));
-      sign.getStyleClass().setAll("label", "mark", Signs.style(mark.verdict()));
-      if (mark.ruled()) {
-        sign.getStyleClass().add(Style.MARK_RULED);
+      List<String> styles = styles(mark);
+      if (!sign.getStyleClass().equals(styles)) {
+        sign.getStyleClass().setAll(styles);
       }
     }
-    setAccessibleText(spoken(sheet));
+  }
+
+  private static List<String> styles(Mark mark) {
+    String verdict = Signs.style(mark.verdict());
+    return mark.ruled()
+        ? List.of("label", "mark", verdict, Style.MARK_RULED)
+        : List.of("label", "mark", verdict);
+  }
+
+  /// What is read out is made when it is asked for.
+  @Override
+  public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+    return attribute == AccessibleAttribute.TEXT && getItem() != null
+        ? spoken(getItem())
+        : super.queryAccessibleAttribute(attribute, parameters);
   }
 
   /// What was lost, and how.

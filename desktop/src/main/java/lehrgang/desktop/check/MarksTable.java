@@ -2,6 +2,7 @@ package lehrgang.desktop.check;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
@@ -27,9 +28,9 @@ import lehrgang.desktop.kit.Words;
 
 /// Students by steps: a sign for each answer, above each step how many had it right.
 final class MarksTable extends VBox {
+  private static final double ROW = 29;
   static final double STUDENT = 96;
   static final double CREDIT = 70;
-  private static final double ROW = 29;
   private static final double EDGES = 44;
   private static final double WIDEST = 64;
 
@@ -79,6 +80,7 @@ final class MarksTable extends VBox {
   /// Shows a class; the student who was chosen stays so.
   void show(Checked checked) {
     shown = Optional.of(checked);
+    column = column();
     heads(checked);
     fill();
     fit();
@@ -125,6 +127,8 @@ final class MarksTable extends VBox {
     head.getChildren()
         .add(head(Words.of("check.student"), "check-sort-student", STUDENT, () -> sort(byName)));
     counts.getChildren().add(fixed(new Label(Words.of("check.share-right")), STUDENT));
+    Map<LineId, ClassMarks.Counts> fared = checked.marks().counts();
+    int students = checked.marks().sheets().size();
     for (LineId line : checked.marks().lines()) {
       Button symbol = new Button(symbol(checked, line));
       symbol.setId("step-" + line);
@@ -133,7 +137,7 @@ final class MarksTable extends VBox {
       symbol.setAccessibleText(checked.page().name(line) + ", " + Words.of("check.step"));
       symbol.setOnAction(_ -> steps.accept(line));
       head.getChildren().add(centred(symbol));
-      counts.getChildren().add(centred(count(checked.marks(), line)));
+      counts.getChildren().add(centred(count(fared.get(line), students)));
     }
     head.getChildren()
         .add(head(Words.of("check.credit"), "check-sort-credit", CREDIT, () -> sort(byCredit)));
@@ -162,9 +166,8 @@ final class MarksTable extends VBox {
     return fixed(label, column);
   }
 
-  private static Label count(ClassMarks marks, LineId line) {
-    ClassMarks.Counts counts = marks.counts(line);
-    int all = Math.max(1, marks.sheets().size());
+  private static Label count(ClassMarks.Counts counts, int students) {
+    int all = Math.max(1, students);
     int good = counts.right() + counts.followed();
     Label label = new Label(Math.round(100.0 * good / all) + "");
     Tooltip.install(
@@ -195,14 +198,20 @@ final class MarksTable extends VBox {
     if (columns == 0) {
       return;
     }
-    double room = sideways.getWidth() - STUDENT - CREDIT - EDGES;
-    double wanted = Math.clamp(Math.floor(room / columns), NARROWEST, WIDEST);
+    double wanted = column();
     inside.setPrefWidth(STUDENT + CREDIT + columns * wanted + EDGES);
     if (wanted != column) {
       column = wanted;
       shown.ifPresent(this::heads);
       list.refresh();
     }
+  }
+
+  /// How wide a column is where they share the room that there is.
+  private double column() {
+    int columns = shown.map(checked -> checked.marks().lines().size()).orElse(0);
+    double room = sideways.getWidth() - STUDENT - CREDIT - EDGES;
+    return columns == 0 ? column : Math.clamp(Math.floor(room / columns), NARROWEST, WIDEST);
   }
 
   /// The students as they stand now.

@@ -55,7 +55,7 @@ final class StepPanel extends ScrollPane {
 
   void show(Checked checked, LineId line) {
     StepAnswers answers = StepAnswers.of(checked.marks(), line);
-    ClassMarks.Counts counts = checked.marks().counts(line);
+    ClassMarks.Counts counts = checked.marks().counts().get(line);
     Label title = new Label(checked.page().name(line));
     title.setId("check-step-title");
     title.setWrapText(true);

@@ -34,9 +34,14 @@ public final class Checking {
   private final Notices notices;
   private final List<Consumer<Optional<Checked>>> listeners = new ArrayList<>();
   private Optional<CaseFile> answers = Optional.empty();
-  private final Map<String, Map<LineId, String>> typed = new LinkedHashMap<>();
+  private Optional<Read> read = Optional.empty();
   private Optional<Checked> now = Optional.empty();
   private boolean inSight;
+
+  /// Answers as they were read.
+  ///
+  /// @param to the lines that they answer
+  private record Read(CaseFile file, Derivation to, AnswersFile answers) {}
 
   /// A class that was marked.
   ///
@@ -67,7 +72,6 @@ public final class Checking {
   /// Answers are those to one solution: another one has none yet.
   private void forget() {
     answers = Optional.empty();
-    typed.clear();
     now = Optional.empty();
     listeners.forEach(listener -> listener.accept(now));
   }
@@ -134,22 +138,34 @@ public final class Checking {
       notices.say(Words.of("stale"));
       return false;
     }
-    AnswersFile read = AnswersFile.read(file, derivation.get(), wording());
+    AnswersFile found = read(file, derivation.get());
     answers = Optional.of(file);
-    if (!read.unknown().isEmpty()) {
-      notices.say(Words.of("check.unknown", String.join(", ", read.unknown())));
+    if (!found.unknown().isEmpty()) {
+      notices.say(Words.of("check.unknown", String.join(", ", found.unknown())));
     }
     renew();
     return true;
+  }
+
+  /// The same file is read once for the same lines.
+  private AnswersFile read(CaseFile file, Derivation derivation) throws FileProblem {
+    Optional<Read> known = read.filter(last -> last.file() == file && last.to() == derivation);
+    if (known.isPresent()) {
+      return known.get().answers();
+    }
+    AnswersFile found = AnswersFile.read(file, derivation, wording());
+    read = Optional.of(new Read(file, derivation, found));
+    return found;
   }
 
   /// Takes answers that were typed.
   ///
   /// @param before what the student was called until now
   public void type(Optional<String> before, String student, Map<LineId, String> answers) {
-    before.ifPresent(typed::remove);
-    typed.put(student, Map.copyOf(answers));
-    renew();
+    Map<String, String> byId = new LinkedHashMap<>();
+    answers.forEach((line, text) -> byId.put(line.toString(), text));
+    solution.edit(
+        "typed " + student, now -> now.withMarking(now.marking().withTyped(before, student, byId)));
   }
 
   /// What becomes of the answers of nobody in particular to all that the worksheet asks; empty
@@ -196,7 +212,7 @@ public final class Checking {
     now =
         answers.isPresent()
             ? answers.flatMap(this::marked)
-            : Optional.of(typed).filter(some -> !some.isEmpty()).map(_ -> onlyTyped());
+            : Optional.of(typed()).filter(some -> !some.isEmpty()).map(_ -> onlyTyped());
     listeners.forEach(listener -> listener.accept(now));
   }
 
@@ -217,9 +233,20 @@ public final class Checking {
   }
 
   private List<SheetMarks> typed(Marker marker, Derivation derivation) {
-    return typed.entrySet().stream()
-        .map(sheet -> mark(marker, derivation, sheet.getKey(), sheet.getValue()))
+    return typed().entrySet().stream()
+        .map(sheet -> mark(marker, derivation, sheet.getKey(), byLine(sheet.getValue())))
         .toList();
+  }
+
+  /// Answers that were typed, by student and line; they are kept with the solution.
+  private Map<String, Map<String, String>> typed() {
+    return solution.now().marking().typed();
+  }
+
+  private static Map<LineId, String> byLine(Map<String, String> answers) {
+    Map<LineId, String> byLine = new LinkedHashMap<>();
+    answers.forEach((id, text) -> LineId.parse(id).ifPresent(line -> byLine.put(line, text)));
+    return byLine;
   }
 
   private SheetMarks mark(
@@ -238,14 +265,14 @@ public final class Checking {
     Solution current = solution.now();
     Derivation derivation = derivation().orElseThrow();
     try {
-      AnswersFile read = AnswersFile.read(file, derivation, wording());
-      Set<LineId> wanted = new HashSet<>(read.lines());
+      AnswersFile found = read(file, derivation);
+      Set<LineId> wanted = new HashSet<>(found.lines());
       List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
       Marker marker = Marker.of(current, derivation, inOrder);
-      List<SheetMarks> sheets = new ArrayList<>(read.marks(marker, _ -> {}));
-      sheets.removeIf(sheet -> typed.containsKey(sheet.student()));
+      List<SheetMarks> sheets = new ArrayList<>(found.marks(marker, _ -> {}));
+      sheets.removeIf(sheet -> typed().containsKey(sheet.student()));
       sheets.addAll(typed(marker, derivation));
-      return Optional.of(checked(read.name(), inOrder, sheets, derivation));
+      return Optional.of(checked(found.name(), inOrder, sheets, derivation));
     } catch (FileProblem e) {
       notices.say(e.getMessage());
       return Optional.empty();

@@ -68,6 +68,8 @@ final class ChoicesPanel extends ScrollPane {
             key -> audience.set(Audience.ofKey(key).orElseThrow()));
     audience.subscribe(now -> whom.show(now.key()));
     Segments toRead = forms(Form.TO_READ, form);
+    Segments toAnswer = forms(Form.TO_ANSWER, form);
+    toAnswer.setId("handout-as-answer");
     Segments toWorkOn = forms(Form.TO_WORK_ON, form);
     toWorkOn.setId("handout-as-more");
     paper =
@@ -99,7 +101,7 @@ final class ChoicesPanel extends ScrollPane {
         .getChildren()
         .addAll(
             group("handout.for", whom),
-            group("handout.as", toRead, toWorkOn),
+            group("handout.as", toRead, toAnswer, toWorkOn),
             group("handout.paper", paper),
             group(
                 "handout.head",

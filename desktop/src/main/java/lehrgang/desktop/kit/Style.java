@@ -17,6 +17,7 @@ public final class Style {
   public static final String CHECK_CARD = "check-card";
   public static final String CHECK_CARDS = "check-cards";
   public static final String CHECK_CHIP = "check-chip";
+  public static final String CHECK_CLASS = "check-class";
   public static final String CHECK_CLUSTER = "check-cluster";
   public static final String CHECK_FIGURE = "check-figure";
   public static final String CHECK_FOLLOWED = "check-followed";
@@ -29,6 +30,7 @@ public final class Style {
   public static final String CHECK_NOTE = "check-note";
   public static final String CHECK_NOTHING = "check-nothing";
   public static final String CHECK_OTHER_WAYS = "check-other-ways";
+  public static final String CHECK_RULES = "check-rules";
   public static final String CHECK_RULING = "check-ruling";
   public static final String CHECK_SLIP = "check-slip";
   public static final String CHECK_SLIPS = "check-slips";

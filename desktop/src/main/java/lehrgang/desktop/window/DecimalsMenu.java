@@ -11,12 +11,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.kit.Stepper;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -69,7 +69,7 @@ final class DecimalsMenu extends MenuButton {
       Label number = new Label();
       numbers.put(kind, number);
       panel.add(
-          stepper("decimals-" + kind.key(), number, by -> change(c -> decimals(c, kind, by))),
+          new Stepper("decimals-" + kind.key(), number, by -> change(c -> decimals(c, kind, by))),
           1,
           row++);
     }
@@ -77,7 +77,7 @@ final class DecimalsMenu extends MenuButton {
     way.getStyleClass().add(Style.TRACE_HEAD);
     panel.add(way, 0, row++, 2, 1);
     panel.add(onTheWay, 0, row);
-    panel.add(stepper("on-the-way", new Label(), by -> change(c -> onTheWay(c, by))), 1, row++);
+    panel.add(new Stepper("on-the-way", new Label(), by -> change(c -> onTheWay(c, by))), 1, row++);
     Button usual = new Button(Words.of("decimals.usual"));
     usual.getStyleClass().add(Style.QUIET);
     usual.setOnAction(
@@ -85,10 +85,6 @@ final class DecimalsMenu extends MenuButton {
     panel.add(usual, 0, row, 2, 1);
     GridPane.setHalignment(usual, HPos.RIGHT);
     return panel;
-  }
-
-  private interface By {
-    void step(int by);
   }
 
   private interface Change {
@@ -112,21 +108,6 @@ final class DecimalsMenu extends MenuButton {
         wanted < LEAST_ON_THE_WAY
             ? Optional.empty()
             : Optional.of(Math.min(wanted, Decimals.MOST)));
-  }
-
-  private static HBox stepper(String id, Label number, By by) {
-    Button fewer = new Button("", new FontIcon("fth-minus"));
-    fewer.setId(id + "-fewer");
-    Button more = new Button("", new FontIcon("fth-plus"));
-    more.setId(id + "-more");
-    fewer.getStyleClass().add(Style.ICON_BUTTON);
-    more.getStyleClass().add(Style.ICON_BUTTON);
-    fewer.setOnAction(_ -> by.step(-1));
-    more.setOnAction(_ -> by.step(1));
-    number.getStyleClass().add(Style.STEPPER_NUMBER);
-    HBox box = new HBox(fewer, number, more);
-    box.getStyleClass().add(Style.STEPPER);
-    return box;
   }
 
   private void show(Choices choices) {

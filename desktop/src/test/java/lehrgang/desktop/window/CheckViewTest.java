@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
@@ -20,7 +21,9 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.number.Kind;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.core.solution.MarkingRules;
 import lehrgang.desktop.desk.Checking;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.marks.ClassFigure;
@@ -181,8 +184,8 @@ class CheckViewTest {
 
   /// Without a class, and with the numbers that stand in sentences and workings.
   @Test
-  void everyBlankOfEverySheetCanBeTried() {
-    for (String demo : DemoCourse.names()) {
+  void everyBlankOfASheetCanBeTried() {
+    for (String demo : List.of("deer-gate", "bunk-rooms", "register-map-by-season")) {
       FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open(demo)));
       driver.press("check");
       driver.press("check-try");
@@ -237,7 +240,7 @@ class CheckViewTest {
 
   /// Without a file: a student's answers are typed, judged as they are, and the next one follows.
   @Test
-  void answersOnPaperAreTyped() {
+  void answersOnPaperAreTyped() throws Exception {
     driver.press("check");
     driver.press("check-type");
     FxTurn.settle();
@@ -258,6 +261,36 @@ class CheckViewTest {
     driver.press("type-done");
     assertThat(names()).containsExactlyInAnyOrder("Alder A.", "Birch");
     assertThat(chosen()).isIn("Student Alder A.", "Student Birch");
+    // They are kept with the solution.
+    String kept = SolutionFile.fresh(driver.solution()).text();
+    assertThat(SolutionFile.parse(kept, "kept").solution().marking().typed())
+        .containsOnlyKeys("Alder A.", "Birch");
+    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(names()).containsExactly("Alder A.");
+  }
+
+  /// Points, digits, rounding, and part of the points for what is not quite right.
+  @Test
+  void theRulesOfMarkingAreSetInTheWindow() {
+    drop(GROUP);
+    driver.press("check-rules");
+    type("points-df", "3");
+    assertThat(marks("17-226").of()).isEqualByComparingTo("25");
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
+    Node part = driver.find("part-df-cells-less-one");
+    FxTurn.run(() -> ((ButtonBase) part.lookupAll(".toggle-button").toArray()[2]).fire());
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
+    for (int k = 0; k < 3; k++) {
+      driver.press("asked-statistic-more");
+    }
+    assertThat(FxTurn.call(() -> driver.solution().marking().digits()))
+        .containsEntry(Kind.STATISTIC, 5);
+    driver.press("rules-usual");
+    assertThat(FxTurn.call(() -> driver.solution().marking().ofCourse()))
+        .isEqualTo(MarkingRules.usual());
+    assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
+    driver.press("rules-done");
+    assertThat(chosen()).startsWith("Student");
   }
 
   /// Beside a class from a file, who is typed anew counts as typed.
@@ -392,7 +425,10 @@ class CheckViewTest {
     ListView<SheetMarks> list = students();
     List<String> said =
         FxTurn.call(
-            () -> list.lookupAll(".marks-row").stream().map(Node::getAccessibleText).toList());
+            () ->
+                list.lookupAll(".marks-row").stream()
+                    .map(row -> (String) row.queryAccessibleAttribute(AccessibleAttribute.TEXT))
+                    .toList());
     assertThat(said)
         .contains(
             "17-226, credit 22 / 23. Degrees of freedom, wrote 8, slip, number of cells less one");

@@ -125,7 +125,11 @@ class HandOutViewTest {
   @EnumSource(Form.class)
   void everyFormIsChosenAndSaysHowItIsSaved(Form form) {
     choose("handout-for", "key");
-    choose(Form.TO_READ.contains(form) ? "handout-as" : "handout-as-more", form.key());
+    choose(
+        Form.TO_READ.contains(form)
+            ? "handout-as"
+            : form.isForStudents() ? "handout-as-answer" : "handout-as-more",
+        form.key());
     driver.await(() -> chosen().last().form().equals(form.key()));
     assertThat(chosen().last().audience()).isEqualTo(form.isForStudents() ? "student" : "key");
     assertThat(FxTurn.call(() -> ((Button) view().lookup("#handout-save")).getText()))

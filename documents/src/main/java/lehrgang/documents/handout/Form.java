@@ -39,15 +39,18 @@ public enum Form {
   /// Plain text with marks, and figures beside it.
   MARKDOWN("md", ".md", MarkdownHandout::of);
 
-  /// Forms that are read, or filled in, as they are.
-  public static final List<Form> TO_READ = List.of(PDF, WEB_PAGE, WORKING_SHEET);
+  /// Forms that are read as they are.
+  public static final List<Form> TO_READ = List.of(PDF, WEB_PAGE);
+
+  /// Forms that students answer in.
+  public static final List<Form> TO_ANSWER = List.of(WORKING_SHEET, QTI);
 
   /// Forms that stand for the sheet of each audience.
   public static final List<Form> FOR_ALL =
       Arrays.stream(values()).filter(form -> !form.isForStudents()).toList();
 
   /// Forms that another program goes on with.
-  public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN, QTI);
+  public static final List<Form> TO_WORK_ON = List.of(TEX, TEXT_DOCUMENT, MARKDOWN);
 
   private final String key;
   private final String ending;
@@ -99,7 +102,7 @@ public enum Form {
 
   /// Whether it is what students answer in, and nothing that other audiences could be given.
   public boolean isForStudents() {
-    return this == WORKING_SHEET || this == QTI;
+    return TO_ANSWER.contains(this);
   }
 
   /// Whether it is text that can be copied into another program.

@@ -22,11 +22,13 @@ public final class ClassFigure {
 
   private final ClassMarks marks;
   private final Page page;
+  private final Map<LineId, ClassMarks.Counts> fared;
   private final Wording wording;
 
   private ClassFigure(ClassMarks marks, Page page) {
     this.marks = marks;
     this.page = page;
+    this.fared = marks.counts();
     this.wording = page.wording();
   }
 
@@ -55,7 +57,7 @@ public final class ClassFigure {
   private FaredBar bar(List<LineId> family) {
     int[] counts = new int[PARTS.size()];
     for (LineId line : family) {
-      ClassMarks.Counts some = marks.counts(line);
+      ClassMarks.Counts some = fared.get(line);
       List<Integer> parts =
           List.of(some.right(), some.followed(), some.slipped(), some.wrong(), some.silent());
       for (int k = 0; k < counts.length; k++) {

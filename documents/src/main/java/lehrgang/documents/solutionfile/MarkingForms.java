@@ -67,7 +67,14 @@ final class MarkingForms {
         own,
         rulings(text.rulings()),
         SolutionForms.texts(text.remarks()),
-        byHand);
+        byHand,
+        typed(text.typed()));
+  }
+
+  private static Map<String, Map<String, String>> typed(Map<String, Map<String, Object>> texts) {
+    Map<String, Map<String, String>> typed = new LinkedHashMap<>();
+    texts.forEach((student, lines) -> typed.put(student, SolutionForms.texts(lines)));
+    return typed;
   }
 
   private Map<String, Map<String, Ruling>> rulings(Map<String, Map<String, RulingText>> texts)
@@ -163,6 +170,8 @@ final class MarkingForms {
                               ruling.verdict().orElse(""), ruling.points().map(points -> points))));
               rulings.put(student, texts);
             });
+    Map<String, Map<String, Object>> typed = new LinkedHashMap<>();
+    rules.typed().forEach((student, lines) -> typed.put(student, new LinkedHashMap<>(lines)));
     return new MarkingText(
         new LinkedHashMap<>(rules.points()),
         byKey(rules.digits()),
@@ -177,7 +186,8 @@ final class MarkingForms {
             .toList(),
         rulings,
         new LinkedHashMap<>(rules.remarks()),
-        new LinkedHashMap<>(rules.byHand()));
+        new LinkedHashMap<>(rules.byHand()),
+        typed);
   }
 
   private static Map<String, Object> byKey(Map<Kind, Integer> decimals) {

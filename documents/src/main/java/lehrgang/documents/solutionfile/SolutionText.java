@@ -97,6 +97,7 @@ record SolutionText(
   /// @param part    of the points of a slip, by slip
   /// @param rulings by student and line
   /// @param remarks by student
+  /// @param typed   answers, by student and line
   @JsonInclude(Include.NON_EMPTY)
   record MarkingText(
       Map<String, Object> points,
@@ -107,7 +108,8 @@ record SolutionText(
       List<OwnSlipText> own,
       Map<String, Map<String, RulingText>> rulings,
       Map<String, Object> remarks,
-      Map<String, Object> byHand) {}
+      Map<String, Object> byHand,
+      Map<String, Map<String, Object>> typed) {}
 
   /// A slip that no catalogue knows.
   record OwnSlipText(

@@ -43,7 +43,8 @@ class MarkingRulesFileTest {
                   "p", new Ruling(Optional.empty(), Optional.of(new BigDecimal("0.5"))),
                   "conclusion", new Ruling(Optional.empty(), Optional.of(new BigDecimal("1.5"))))),
           Map.of("17-226", "Well done."),
-          Map.of("conclusion", new BigDecimal("2")));
+          Map.of("conclusion", new BigDecimal("2")),
+          Map.of("17-226", Map.of("df", "8", "X2", "14,1")));
 
   @Test
   void theyComeBackAsTheyWere() throws Exception {
