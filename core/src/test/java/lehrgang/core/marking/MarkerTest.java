@@ -6,15 +6,19 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import lehrgang.core.ReferenceCases;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Problems.Posed;
 import lehrgang.core.marking.Pupil.Sheet;
+import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -24,6 +28,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class MarkerTest {
   private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", 60);
   private static final int RIGHT_SHEETS = 20;
+  private static final List<Long> COUNTS = List.of(8L, 3L, 4L, 1L);
 
   private final Random random = new Random(Integer.getInteger("lehrgang.tries", 20261128));
 
@@ -65,6 +70,33 @@ class MarkerTest {
       }
     }
     assertThat(accused).as("of " + sheets).hasSizeLessThanOrEqualTo(sheets / 1000);
+  }
+
+  /// Chance is not the same twice: a p-value that another simulation found is right, one that no
+  /// simulation finds is not.
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5})
+  void anotherSeedIsRightToo(long seed) {
+    Solution solution =
+        ReferenceCases.solution("simulation", ReferenceCases.frequencies(COUNTS, List.of()));
+    Derivation derivation = ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    LineId p = LineId.of("p");
+    double own = derivation.exact().find(p).orElseThrow().asDouble();
+    double found = MoreProblems.simulated(COUNTS, 9999, new Random(seed));
+    Marker marker = Marker.of(solution, derivation, List.of(p));
+    AnswerReader reader = new AnswerReader(Wording.english(), solution.numberStyle());
+    Judgement right =
+        judged(marker, p, reader.read(String.format(Locale.ROOT, "%.4f", found), Kind.P_VALUE));
+    assertThat(right).isIn(Judgement.RIGHT, Judgement.RIGHT_ROUNDED);
+    for (double off : new double[] {own + 0.03, own / 3, 1 - own}) {
+      Judgement wrong =
+          judged(marker, p, reader.read(String.format(Locale.ROOT, "%.4f", off), Kind.P_VALUE));
+      assertThat(wrong).as("%s for %s", off, own).isNotIn(Judgement.RIGHT, Judgement.RIGHT_ROUNDED);
+    }
+  }
+
+  private static Judgement judged(Marker marker, LineId line, Answer answer) {
+    return marker.mark("a", Map.of(line, answer)).mark(line).orElseThrow().verdict();
   }
 
   /// A slip is named in the lines where it was made, as far as those are asked for, and costs those

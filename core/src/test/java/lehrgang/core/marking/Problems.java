@@ -23,20 +23,25 @@ final class Problems {
   private static final double ALPHA = 0.05;
 
   private final Random random;
+  private final MoreProblems more;
 
   /// A problem, and the solution that answers to it are marked by.
   record Posed(Solution solution, Problem problem) {}
 
   Problems(Random random) {
     this.random = random;
+    this.more = new MoreProblems(this, random);
   }
 
   Posed any() {
-    return switch (random.nextInt(6)) {
+    return switch (random.nextInt(9)) {
       case 0, 1 -> independence();
       case 2 -> goodnessOfFit();
       case 3 -> oneProportion();
       case 4 -> twoProportions();
+      case 5 -> more.namedDistribution();
+      case 6 -> more.layers();
+      case 7 -> more.simulation();
       default -> random.nextBoolean() ? pairs() : fisher();
     };
   }
@@ -114,7 +119,7 @@ final class Problems {
     problem.slip("expected-other-column", e, n -> n.of(row) * n.of(otherColumn) / n.of("n"));
   }
 
-  private static void contribution(Problem problem, String k, String o, String e) {
+  static void contribution(Problem problem, String k, String o, String e) {
     problem.step(k, 2, 2, n -> square(n.of(o) - n.of(e)) / n.of(e));
     problem.slip("contribution-over-observed", k, n -> square(n.of(o) - n.of(e)) / n.of(o));
     problem.slip("contribution-unsquared", k, n -> (n.of(o) - n.of(e)) / n.of(e));
@@ -129,7 +134,7 @@ final class Problems {
     return number * number;
   }
 
-  private void statistic(Problem problem, List<String> cells) {
+  void statistic(Problem problem, List<String> cells) {
     problem.step("X2", 2, 2, sum(cells));
     int missing = random.nextInt(cells.size());
     List<String> left = new ArrayList<>(cells);
@@ -138,7 +143,7 @@ final class Problems {
     problem.slip("statistic-root", "X2", n -> Math.sqrt(sum(cells).applyAsDouble(n)));
   }
 
-  private static void tails(Problem problem) {
+  static void tails(Problem problem) {
     problem.step("crit", 3, 2, n -> critical(ALPHA, n.of("df")));
     problem.slip("critical-half-alpha", "crit", n -> critical(ALPHA / 2, n.of("df")));
     problem.slip("critical-double-alpha", "crit", n -> critical(2 * ALPHA, n.of("df")));
