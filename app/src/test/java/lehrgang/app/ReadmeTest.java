@@ -63,7 +63,8 @@ class ReadmeTest {
     while (matcher.find()) {
       String word = matcher.group(1) == null ? matcher.group(2) : matcher.group(1);
       boolean demo = word.startsWith("demo/");
-      boolean file = !demo && word.matches("[a-z]+\\.(csv|lehrgang|lehrgang-style|html|pdf|zip|svg)");
+      boolean file =
+          !demo && word.matches("[a-z]+\\.(csv|lehrgang|lehrgang-style|html|pdf|zip|svg)");
       words.add(
           file ? folder.resolve(word).toString() : demo ? ROOT.resolve(word).toString() : word);
     }
