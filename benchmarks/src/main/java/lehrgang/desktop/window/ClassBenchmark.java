@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.scene.Parent;
@@ -26,12 +25,7 @@ public final class ClassBenchmark {
   private ClassBenchmark() {}
 
   public static void main(String[] arguments) throws Exception {
-    System.setProperty("glass.platform", "Headless");
-    System.setProperty("prism.order", "sw");
-    CountDownLatch started = new CountDownLatch(1);
-    Platform.startup(started::countDown);
-    started.await();
-    Platform.setImplicitExit(false);
+    Headless.start();
     Path folder = Files.createTempDirectory("lehrgang-benchmark");
     Path answers = answers(folder);
     List<Double> shown = new ArrayList<>();

@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -35,12 +34,7 @@ public final class KeystrokeBenchmark {
   private KeystrokeBenchmark() {}
 
   public static void main(String[] arguments) throws Exception {
-    System.setProperty("glass.platform", "Headless");
-    System.setProperty("prism.order", "sw");
-    CountDownLatch started = new CountDownLatch(1);
-    Platform.startup(started::countDown);
-    started.await();
-    Platform.setImplicitExit(false);
+    Headless.start();
     for (int size : new int[] {3, 5, 12, 20}) {
       measure(size);
     }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -34,6 +33,7 @@ import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Scrolled;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.page.BlockViews;
 import lehrgang.desktop.page.LiveNumbers;
@@ -42,7 +42,6 @@ import lehrgang.documents.handout.order.Solved;
 /// The worksheet on the page, with fields in place of its blanks.
 final class TrySheet extends ScrollPane {
   private static final double WIDEST = 820;
-  private static final double EDGE = 24;
   private static final int FIGURES = 4;
 
   /// The step at whose end the decision is made where the sheet has no blank for it.
@@ -169,24 +168,11 @@ final class TrySheet extends ScrollPane {
         .subscribe(
             focused -> {
               if (focused) {
-                reveal(field);
+                Scrolled.reveal(this, field);
                 entered.accept(line);
               }
             });
     return field;
-  }
-
-  /// Brings a field into sight.
-  private void reveal(Node field) {
-    Bounds inContent = getContent().sceneToLocal(field.localToScene(field.getBoundsInLocal()));
-    double hidden = getContent().getLayoutBounds().getHeight() - getViewportBounds().getHeight();
-    double top = getVvalue() * Math.max(0, hidden);
-    double bottom = top + getViewportBounds().getHeight();
-    boolean inSight = inContent.getMinY() > top + EDGE && inContent.getMaxY() < bottom - EDGE;
-    if (!inSight && hidden > 0) {
-      double wanted = inContent.getMinY() - getViewportBounds().getHeight() / 3;
-      setVvalue(Math.clamp(wanted / hidden, 0, 1));
-    }
   }
 
   /// Enter goes on to the next blank.

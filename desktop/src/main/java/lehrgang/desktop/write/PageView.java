@@ -10,7 +10,6 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -28,6 +27,7 @@ import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Scrolled;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
@@ -252,18 +252,12 @@ public final class PageView extends ScrollPane {
         .ifPresent(page -> steps.values().forEach(step -> step.select(page, selection.line())));
   }
 
-  private double hidden() {
-    Bounds content = getContent().getLayoutBounds();
-    return Math.max(0, content.getHeight() - getViewportBounds().getHeight());
-  }
-
   private double offset() {
-    return getVvalue() * hidden();
+    return Scrolled.offset(this);
   }
 
   private void scrollTo(double offset) {
-    double hidden = hidden();
-    setVvalue(hidden == 0 ? 0 : Math.clamp(offset / hidden, 0, 1));
+    Scrolled.to(this, offset);
   }
 
   /// Brings a step to the top of the page.
@@ -280,12 +274,7 @@ public final class PageView extends ScrollPane {
 
   /// Brings a number into sight, if it stands on the page.
   public void reveal(Node node) {
-    Bounds inContent = getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
-    double top = offset();
-    double bottom = top + getViewportBounds().getHeight();
-    if (inContent.getMinY() < top + 20 || inContent.getMaxY() > bottom - 20) {
-      scrollTo(inContent.getMinY() - getViewportBounds().getHeight() / 3);
-    }
+    Scrolled.reveal(this, node);
   }
 
   /// The last step that begins above the middle of what is seen.
