@@ -26,6 +26,11 @@ public interface NamedFunction {
     return List.of();
   }
 
+  /// Whether the value was drawn by chance: nobody who draws anew comes to the same.
+  default boolean isByChance() {
+    return false;
+  }
+
   /// Why there is no value for these arguments; empty where there is one.
   ///
   /// @param arguments as many as the function has

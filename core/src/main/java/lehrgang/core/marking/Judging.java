@@ -18,7 +18,7 @@ import lehrgang.core.solution.Solution;
 
 /// What is needed to judge answers elsewhere as [Marker] does here: the formulas of the lines that
 /// were asked and of all that they rest on, what known slips make of them, and how many digits are
-/// asked. No line's value is in it.
+/// asked. No value of a line that is asked is in it.
 ///
 /// @param asked       the lines that are asked, in the order in which they are worked out
 /// @param lines       those and all that they, or slips in them, rest on, each after its sources
@@ -33,11 +33,15 @@ public record Judging(
 
   /// A line.
   ///
+  /// @param formula its rule; a number that was drawn by chance and is not asked stands for itself,
+  ///     since nobody can work it out
+  /// @param byChance how far another simulation may be off, where that matters
   /// @param fewest  decimals to which a student may round it before going on; −1 for a line that
   ///     nobody rounds
   /// @param digits  decimals that are asked of it
   /// @param printed decimals in which the page prints it
-  public record Judged(Line line, int fewest, int digits, int printed) {}
+  public record Judged(
+      Line line, Expr formula, Optional<Expr> byChance, int fewest, int digits, int printed) {}
 
   /// Another rule in place of the right one.
   ///
@@ -77,26 +81,39 @@ public record Judging(
     Optional<Expr> byP =
         decides ? derivation.find(DECISION_BY_P).map(Line::formula) : Optional.empty();
     byP.ifPresent(formula -> needed.addAll(formula.sources()));
+    inOrder.forEach(
+        line ->
+            Target.byChance(line, derivation)
+                .ifPresent(formula -> needed.addAll(formula.sources())));
     needed.removeIf(line -> derivation.find(line).isEmpty());
     Set<LineId> all = bends.before(List.copyOf(needed), Set.of());
     return new Judging(
         inOrder,
         derivation.lines().values().stream()
             .filter(line -> all.contains(line.id()))
-            .map(line -> judged(line, solution))
+            .map(line -> judged(line, solution, derivation, wanted.contains(line.id())))
             .toList(),
         made,
         byP);
   }
 
-  private static Judged judged(Line line, Solution solution) {
+  private static Judged judged(
+      Line line, Solution solution, Derivation derivation, boolean isAsked) {
     MarkingRules rules = solution.marking();
     Kind kind = line.kind();
     int printed = Target.printed(kind, solution.format(), rules);
     return new Judged(
         line,
+        isAsked ? line.formula() : asGiven(line, derivation),
+        Target.byChance(line.id(), derivation),
         kind.mayBeRounded() ? rules.fewestOf(kind) : -1,
         Target.digits(kind, printed, rules),
         printed);
+  }
+
+  private static Expr asGiven(Line line, Derivation derivation) {
+    return line.formula() instanceof Expr.Named(var function, _) && function.isByChance()
+        ? derivation.exact().find(line.id()).<Expr>map(Expr.Constant::new).orElseGet(line::formula)
+        : line.formula();
   }
 }

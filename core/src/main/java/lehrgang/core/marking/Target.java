@@ -4,6 +4,8 @@ import java.util.Optional;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
+import lehrgang.core.expr.Evaluator;
+import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Bounds;
 import lehrgang.core.number.Format;
@@ -22,7 +24,11 @@ record Target(Line line, Optional<Double> exact, Bounds within, int digits, int 
   private static final double SAME = 1e-9;
 
   /// How far two simulations of the same may differ, in standard errors of one of them.
-  private static final double TWO_DRAWS = 3 * Math.sqrt(2);
+  private static final Expr TWO_DRAWS = Expr.product(Expr.number(3), Expr.number(2).root());
+
+  private static final LineId ERROR = LineId.of("p.error");
+  private static final LineId HITS = LineId.of("hits");
+  private static final LineId DRAWN = LineId.of("B");
 
   /// What is right of a line of a solution.
   ///
@@ -42,30 +48,33 @@ record Target(Line line, Optional<Double> exact, Bounds within, int digits, int 
     return new Target(
         line,
         exact.map(Value::asDouble),
-        simulated(id, derivation).map(range::widened).orElse(range),
+        byChance(id, derivation)
+            .map(formula -> range.widened(value(formula, derivation)))
+            .orElse(range),
         digits(line.kind(), printed, rules),
         printed);
   }
 
-  /// How far the answer of another simulation may be off.
-  private static Optional<Double> simulated(LineId line, Derivation derivation) {
-    Optional<Double> error =
-        derivation
-            .find(LineId.of("p.error"))
-            .filter(_ -> derivation.find(LineId.of("hits")).isPresent())
-            .flatMap(found -> derivation.exact().find(found.id()))
-            .map(Value::asDouble);
+  /// How far the answer of another simulation may be off, by the lines of this one; empty for a
+  /// line that does not depend on what was drawn.
+  static Optional<Expr> byChance(LineId line, Derivation derivation) {
+    if (derivation.find(HITS).isEmpty() || derivation.find(ERROR).isEmpty()) {
+      return Optional.empty();
+    }
+    Expr ofP = Expr.product(TWO_DRAWS, Expr.ref(ERROR));
     return switch (line.toString()) {
-      case "p" -> error.map(e -> TWO_DRAWS * e);
-      case "hits" ->
-          error.flatMap(
-              e ->
-                  derivation
-                      .exact()
-                      .find(LineId.of("B"))
-                      .map(draws -> TWO_DRAWS * e * draws.asDouble()));
+      case "p" -> Optional.of(ofP);
+      case "hits" -> Optional.of(Expr.product(ofP, Expr.ref(DRAWN)));
       default -> Optional.empty();
     };
+  }
+
+  private static double value(Expr formula, Derivation derivation) {
+    return Evaluator.inDoubles(
+            line -> derivation.exact().find(line).map(Value::asDouble).orElse(0.0))
+        .evaluate(formula)
+        .found()
+        .orElse(0.0);
   }
 
   /// Decimals in which the page prints a sort of number.

@@ -19,6 +19,11 @@ record CountOfDraws(Draws draws) implements NamedFunction {
   }
 
   @Override
+  public boolean isByChance() {
+    return true;
+  }
+
+  @Override
   public Optional<Cause> objection(List<Value> arguments) {
     return Optional.empty();
   }

@@ -88,7 +88,8 @@ final class JudgingJson {
     line.put("fewest", judged.fewest());
     line.put("digits", judged.digits());
     line.put("printed", judged.printed());
-    line.put("f", tree(judged.line().formula()));
+    judged.byChance().ifPresent(formula -> line.put("off", tree(formula)));
+    line.put("f", tree(judged.formula()));
     return line;
   }
 

@@ -554,10 +554,16 @@ const Lehrgang = (() => {
       if (asked.has(k) || lines[k].sources.some(s => resting.has(s) || asked.has(s))) resting.add(k);
     });
 
+    // Who draws other tables comes to another number, near this one.
+    const byChance = (line, range) => {
+      const off = line.off && attempt(() => evaluate(line.off, exactly));
+      return off ? [range[0] - off[1], range[1] + off[1]] : range;
+    };
+
     const target = k => {
       const line = lines[k];
       return { line, k, exact: exact[k] === null ? null : exact[k][0],
-        within: within[k] || exact[k] || EVERYTHING };
+        within: byChance(line, within[k] || exact[k] || EVERYTHING) };
     };
 
     const isFine = (t, answer) => answer.exact || answer.decimals >= t.line.digits
