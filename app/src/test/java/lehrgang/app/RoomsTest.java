@@ -60,6 +60,7 @@ class RoomsTest {
             + " core.data core.cases core.derivation core.solution";
     know(rooms, "core.page", belowPages);
     know(rooms, "core.marking", belowPages);
+    know(rooms, "core.lesson", belowPages + " core.page");
     know(rooms, "core.procedure", belowPages);
     String belowFamilies = belowPages + " core.procedure";
     know(rooms, "core.procedure.parts", belowFamilies);
@@ -107,6 +108,7 @@ class RoomsTest {
     know(rooms, "desktop.start", aView);
     know(rooms, "desktop.handout", aView);
     know(rooms, "desktop.check", aView + " desktop.page");
+    know(rooms, "desktop.show", aView + " desktop.page core.lesson");
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
     know(rooms, "desktop.write.table", aView + " desktop.page");
@@ -116,7 +118,7 @@ class RoomsTest {
         "desktop.window",
         aView
             + " desktop.page desktop.start desktop.records desktop.write desktop.handout"
-            + " desktop.check");
+            + " desktop.check desktop.show");
     know(rooms, "app", documents + " desktop.window");
     return rooms;
   }

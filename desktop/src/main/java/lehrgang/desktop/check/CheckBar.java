@@ -80,7 +80,7 @@ final class CheckBar extends HBox {
 
   private void feedback() {
     feedback.setId("check-feedback");
-    feedback.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
+    feedback.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_VIEW);
     feedback.setMinWidth(Region.USE_PREF_SIZE);
     feedback
         .getItems()

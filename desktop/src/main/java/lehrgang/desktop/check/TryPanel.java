@@ -10,6 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.AtOnce;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.SheetMarks;
@@ -17,7 +18,6 @@ import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Filled;
 import lehrgang.core.page.Page;
-import lehrgang.core.wording.Phrase;
 import lehrgang.desktop.desk.Checking.Checked;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.Labels;
@@ -153,38 +153,14 @@ final class TryPanel extends ScrollPane {
 
   private Node[] verdict(Checked checked, Mark mark) {
     String words =
-        switch (mark.verdict()) {
-          case RIGHT -> Signs.sign(mark.verdict()) + " " + Signs.name(mark.verdict());
-          case RIGHT_ROUNDED -> wording(checked, "rounded");
-          case TOO_COARSE -> wording(checked, "coarse");
-          case FOLLOW_THROUGH -> wording(checked, "follows");
-          case SLIP -> slip(checked, mark);
-          case WRONG -> wording(checked, "wrong");
-          case UNREADABLE -> wording(checked, "unreadable");
-          case BLANK -> "";
-        };
+        mark.verdict() == Judgement.RIGHT
+            ? Signs.sign(mark.verdict()) + " " + Signs.name(mark.verdict())
+            : AtOnce.of(mark, checked.page().wording(), checked.texts());
     if (words.isEmpty()) {
       return new Node[0];
     }
     boolean lost = mark.verdict() == Judgement.SLIP || mark.verdict() == Judgement.WRONG;
     return new Node[] {Labels.label(words, lost ? Style.CHECK_SLIP : Style.CHECK_FOLLOWED)};
-  }
-
-  private static String wording(Checked checked, String key) {
-    return checked.page().wording().text("working.say." + key);
-  }
-
-  private static String slip(Checked checked, Mark mark) {
-    String slip = mark.slips().getFirst();
-    return checked
-            .page()
-            .wording()
-            .text(
-                Phrase.of("working.say.slip")
-                    .with("written", mark.answer().written())
-                    .with("name", checked.texts().name(slip)))
-        + " "
-        + checked.texts().question(slip, mark);
   }
 
   /// The formula, then with the numbers in it that are known: those on the sheet, and one's own.

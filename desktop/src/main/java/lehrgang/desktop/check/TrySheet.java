@@ -26,11 +26,8 @@ import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
-import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
-import lehrgang.core.wording.OwnText;
 import lehrgang.desktop.desk.Desk;
-import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Scrolled;
@@ -67,7 +64,7 @@ final class TrySheet extends ScrollPane {
     this.numbers =
         new LiveNumbers(
             desk.worked(), desk.selection(), line -> Optional.of(line).map(this::field));
-    this.views = new BlockViews(numbers, new Reading());
+    this.views = BlockViews.toRead(numbers, () -> desk.solution().now().question());
     getStyleClass().add(Style.PAGE_VIEW);
     paper.getStyleClass().add(Style.PAPER);
     paper.setMaxWidth(WIDEST);
@@ -227,51 +224,6 @@ final class TrySheet extends ScrollPane {
           .removeAll(Style.MARK_RIGHT, Style.MARK_FOLLOWS, Style.MARK_LOST, Style.MARK_SILENT);
       field.getStyleClass().add(Signs.style(mark.verdict()));
       field.setAccessibleHelp(Signs.name(mark.verdict()));
-    }
-  }
-
-  /// What is typed in elsewhere is read here.
-  private final class Reading implements BlockViews.Editors {
-    @Override
-    public Node question() {
-      VBox box = new VBox();
-      OwnText.parts(desk.solution().now().question().text())
-          .forEach(
-              part -> {
-                switch (part) {
-                  case OwnText.Paragraph(var spans) -> box.getChildren().add(views.sentence(spans));
-                  case OwnText.Items(_, var items) ->
-                      items.forEach(item -> box.getChildren().add(views.sentence(item)));
-                }
-              });
-      return box;
-    }
-
-    @Override
-    public Node table(List<Grid> layers) {
-      return views.of(new PageBlock.Grids(layers));
-    }
-
-    @Override
-    public Node provenance(PageBlock.Provenance block) {
-      VBox box = new VBox(Labels.label(block.intro(), Style.TASK));
-      block.account().forEach(line -> box.getChildren().add(Labels.label(line, Style.TASK)));
-      return box;
-    }
-
-    @Override
-    public Node number(PageBlock.TypedNumber block) {
-      return views.sentence(block.spans());
-    }
-
-    @Override
-    public Node ways(PageBlock.Ways ways) {
-      return new Region();
-    }
-
-    @Override
-    public Optional<Rewording> rewording() {
-      return Optional.empty();
     }
   }
 }

@@ -2,6 +2,8 @@ package lehrgang.desktop.page;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -9,8 +11,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
+import lehrgang.core.solution.Question;
 import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Span;
 import lehrgang.desktop.desk.Rewording;
@@ -44,9 +48,18 @@ public final class BlockViews {
   }
 
   public BlockViews(LiveNumbers numbers, Editors editors) {
+    this(numbers, _ -> editors);
+  }
+
+  private BlockViews(LiveNumbers numbers, Function<BlockViews, Editors> editors) {
     this.numbers = numbers;
     this.formulas = new FormulaPainter(numbers);
-    this.editors = editors;
+    this.editors = editors.apply(this);
+  }
+
+  /// Views in which nothing is typed.
+  public static BlockViews toRead(LiveNumbers numbers, Supplier<Question> question) {
+    return new BlockViews(numbers, views -> new ReadOnly(question, views));
   }
 
   public Node of(PageBlock block) {
@@ -83,6 +96,16 @@ public final class BlockViews {
   /// A working by itself.
   public Node working(Chain chain) {
     return formula(chain);
+  }
+
+  /// A working that is shown link by link.
+  public GrowingFormula growing(Chain chain) {
+    return new GrowingFormula(chain, formulas);
+  }
+
+  /// A figure for the wall.
+  public MagnifiedFigure magnified(FigureSpec figure) {
+    return new MagnifiedFigure(new FigureView(figure, numbers));
   }
 
   FormulaView formula(Chain chain) {

@@ -83,8 +83,8 @@ public final class FigureView extends Region {
     copy.relocate(getWidth() - save.getWidth() - copy.getWidth(), snappedTopInset());
   }
 
-  /// Draws anew for another width; never while a layout pass is under way.
-  private void draw(double width) {
+  /// Draws anew for another width; never while a layout pass of its own is under way.
+  void draw(double width) {
     double wanted = Math.clamp(width - snappedLeftInset() - snappedRightInset(), LEAST, MOST);
     if (Math.abs(wanted - drawnFor) < 0.5) {
       return;

@@ -6,6 +6,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.desktop.kit.Style;
@@ -21,7 +22,11 @@ final class FormulaView extends Region {
   private static final double LINE_GAP = 8;
   private static final double SMALLEST = 9.5;
 
+  private static final String PENDING = "…";
+
   private final List<Part> parts;
+  private final Text pending = new Text(PENDING);
+  private int revealed = Integer.MAX_VALUE;
 
   /// Part of a formula in its place, with its nodes.
   private record Laid(Setting setting, List<Piece> pieces) {
@@ -89,6 +94,35 @@ final class FormulaView extends Region {
     return terms.stream().mapToDouble(Setting::width).sum();
   }
 
+  /// How many lines a formula takes, and how wide what cannot be broken is.
+  record Extent(int rows, double widest) {}
+
+  /// What a formula would take of a room.
+  static Extent extent(Chain chain, double size, double room) {
+    List<List<Setting>> settings = settings(chain, size);
+    double widest =
+        settings.stream().flatMap(List::stream).mapToDouble(Setting::width).max().orElse(0);
+    return new Extent(ChainRows.of(settings, Setting::width, room).size(), widest);
+  }
+
+  /// Shows the left side and so many links; the next one is still to come.
+  void reveal(int links) {
+    revealed = links;
+    for (int k = 0; k < parts.size(); k++) {
+      boolean shown = k <= links;
+      parts.get(k).terms().stream()
+          .flatMap(term -> term.pieces().stream())
+          .forEach(piece -> piece.node().setVisible(shown));
+    }
+    if (links < parts.size() - 1 && !getChildren().contains(pending)) {
+      pending.getStyleClass().addAll(Style.FORMULA_TEXT, Style.PENDING);
+      pending.setManaged(false);
+      getChildren().add(pending);
+    }
+    pending.setVisible(links < parts.size() - 1);
+    requestLayout();
+  }
+
   private List<Row<Laid>> rows(double width) {
     return ChainRows.of(parts.stream().map(Part::terms).toList(), Laid::width, width);
   }
@@ -151,10 +185,19 @@ final class FormulaView extends Region {
         for (Piece piece : part.pieces()) {
           place(piece, x, baseline);
         }
+        if (isNext(part)) {
+          pending.setX(x + ascent(row) / 2);
+          pending.setY(baseline);
+        }
         x += part.width();
       }
       y += height(row) + LINE_GAP;
     }
+  }
+
+  /// Whether it begins what is still to come.
+  private boolean isNext(Laid part) {
+    return revealed < parts.size() - 1 && parts.get(revealed + 1).terms().getFirst() == part;
   }
 
   private static void place(Piece piece, double x, double baseline) {

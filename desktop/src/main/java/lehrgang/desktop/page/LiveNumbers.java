@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
@@ -185,6 +186,31 @@ public final class LiveNumbers implements FormulaPainter.Terms {
         .filter(node -> node.getScene() != null && node instanceof NumberNode)
         .findFirst()
         .ifPresent(Node::requestFocus);
+  }
+
+  /// Takes the numbers of some lines out of sight wherever they stand in a table, and shows those
+  /// of all others.
+  public void conceal(Set<LineId> lines) {
+    places.forEach(
+        (line, nodes) ->
+            nodes.stream()
+                .filter(NumberNode.class::isInstance)
+                .map(NumberNode.class::cast)
+                .filter(NumberNode::isInTable)
+                .forEach(node -> node.conceal(lines.contains(line))));
+  }
+
+  /// The line that a node stands for.
+  public Optional<LineId> lineAt(Node node) {
+    return places.entrySet().stream()
+        .filter(entry -> entry.getValue().contains(node))
+        .map(Map.Entry::getKey)
+        .findFirst();
+  }
+
+  /// Every place of a number.
+  public List<Node> all() {
+    return places.values().stream().flatMap(List::stream).toList();
   }
 
   public Optional<Node> placeOf(LineId line) {

@@ -1,5 +1,6 @@
 package lehrgang.desktop.page;
 
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -12,6 +13,7 @@ import lehrgang.desktop.kit.Style;
 
 /// A number on the page that knows its line.
 public final class NumberNode extends StackPane {
+  private static final PseudoClass CONCEALED = PseudoClass.getPseudoClass("concealed");
   private static final double ROOM_FOR_SIGN = 17;
 
   private final Text text = new Text();
@@ -83,6 +85,23 @@ public final class NumberNode extends StackPane {
     setOnMousePressed(null);
     setOnKeyPressed(null);
     setAccessibleRole(AccessibleRole.NODE);
+  }
+
+  boolean isInTable() {
+    return getStyleClass().contains(Style.IN_TABLE);
+  }
+
+  /// Takes the number out of sight, or shows it.
+  void conceal(boolean hidden) {
+    text.setVisible(!hidden);
+    sign.setVisible(!hidden);
+    pseudoClassStateChanged(CONCEALED, hidden);
+    setAccessibleText(hidden ? "" : (sign.getText() + " " + text.getText()).strip());
+  }
+
+  /// Whether the number is out of sight.
+  public boolean isConcealed() {
+    return !text.isVisible();
   }
 
   String number() {

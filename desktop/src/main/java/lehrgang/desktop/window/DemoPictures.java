@@ -31,6 +31,9 @@ public final class DemoPictures {
   /// How far down the class the student stands who is shown.
   private static final int STUDENTS_ON = 7;
 
+  /// The line of the demo's lesson at which an expected count has its numbers, but not its value.
+  private static final int NUMBERS_PUT_IN = 12;
+
   private final Path folder;
   private final MainWindow window;
   private final List<Path> written = new ArrayList<>();
@@ -85,6 +88,7 @@ public final class DemoPictures {
     FxTurn.run(() -> window.desk().worked().audience().set(Audience.FULL));
     FxTurn.run(() -> window.toggleTheme());
     picture(name + "-dark", "E[2,3]", "expected");
+    show();
     FxTurn.run(() -> window.toggleTheme());
     edit(DemoPictures::withSlip);
     picture(name + "-problem", "", "data");
@@ -138,7 +142,15 @@ public final class DemoPictures {
     save("check-step");
   }
 
-  /// The decision rule first, and one of its sentences being rewritten.
+  /// The decision rule first, and one of its sentences being rewritten. In front of a class: the
+  /// numbers are put in, the value is still to come.
+  private void show() throws IOException {
+    FxTurn.run(window.faces()::showLesson);
+    FxTurn.run(() -> window.faces().showing().go(NUMBERS_PUT_IN));
+    save("show");
+    FxTurn.run(window.faces()::showWrite);
+  }
+
   private void courseStyle() throws IOException {
     edit(now -> now.withCourse(now.course().withOrder(new StepOrder.RuleFirst())));
     FxTurn.run(() -> window.faces().write().page().goTo("critical"));

@@ -19,6 +19,7 @@ import lehrgang.desktop.page.CopyEvent;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
 import lehrgang.desktop.records.RecordsView;
+import lehrgang.desktop.show.ShowView;
 import lehrgang.desktop.start.StartView;
 import lehrgang.desktop.write.PictureEvent;
 import lehrgang.desktop.write.WriteView;
@@ -41,6 +42,7 @@ final class Faces extends StackPane {
   private final RecordsView records;
   private final HandOutView handing;
   private final CheckView checking;
+  private final ShowView showing;
   private boolean beginsAnew;
 
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
@@ -52,9 +54,16 @@ final class Faces extends StackPane {
     this.records = new RecordsView(arrivals());
     this.handing = new HandOutView(desk, files.handingOut(this::showWrite));
     this.checking = new CheckView(desk, files.checking(this::showWrite));
+    this.showing = new ShowView(desk, toggleTheme);
     writing.setTop(
         new HeaderBar(
-            desk, files, this::showStart, this::showCheck, this::showHandOut, toggleTheme));
+            desk,
+            files,
+            this::showStart,
+            this::showLesson,
+            this::showCheck,
+            this::showHandOut,
+            toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
     addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
@@ -66,7 +75,7 @@ final class Faces extends StackPane {
         TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-    getChildren().addAll(writing, start, records, handing, checking, notice);
+    getChildren().addAll(writing, start, records, handing, checking, showing, notice);
     showWrite();
   }
 
@@ -133,6 +142,16 @@ final class Faces extends StackPane {
     inFront(checking);
   }
 
+  /// Shows the solution line by line, for a class.
+  void showLesson() {
+    desk.notices().clear();
+    inFront(showing);
+  }
+
+  ShowView showing() {
+    return showing;
+  }
+
   /// Whether answers are looked at, so that what arrives is taken for answers.
   boolean isChecking() {
     return checking.isVisible();
@@ -159,6 +178,8 @@ final class Faces extends StackPane {
     handing.setInSight(face == handing);
     checking.setVisible(face == checking);
     checking.setInSight(face == checking);
+    showing.setVisible(face == showing);
+    showing.setInSight(face == showing);
   }
 
   boolean isAtStart() {
@@ -169,7 +190,10 @@ final class Faces extends StackPane {
   ///
   /// @return whether there was
   boolean leave() {
-    if (start.isVisible() || handing.isVisible() || checking.isVisible()) {
+    if (showing.isVisible() && showing.back()) {
+      return true;
+    }
+    if (showing.isVisible() || start.isVisible() || handing.isVisible() || checking.isVisible()) {
       showWrite();
       return true;
     }

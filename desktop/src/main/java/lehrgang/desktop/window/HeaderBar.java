@@ -43,6 +43,7 @@ final class HeaderBar extends HBox {
       Desk desk,
       FileActions files,
       Runnable toStart,
+      Runnable toShow,
       Runnable toCheck,
       Runnable toHandOut,
       Runnable toggleTheme) {
@@ -88,7 +89,8 @@ final class HeaderBar extends HBox {
             open,
             save,
             icon("fth-moon", "dark", toggleTheme),
-            check(toCheck),
+            view("show", "fth-monitor", toShow),
+            view("check", "fth-check-square", toCheck),
             handOut(toHandOut));
     solution.subscribe(this::show);
   }
@@ -106,11 +108,11 @@ final class HeaderBar extends HBox {
     return button;
   }
 
-  private static Node check(Runnable toCheck) {
-    Button button = new Button(Words.of("check.bar"), new FontIcon("fth-check-square"));
-    button.setOnAction(_ -> toCheck.run());
-    button.setId("check");
-    button.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_CHECK);
+  private static Node view(String id, String icon, Runnable open) {
+    Button button = new Button(Words.of(id + ".bar"), new FontIcon(icon));
+    button.setOnAction(_ -> open.run());
+    button.setId(id);
+    button.getStyleClass().addAll(Style.ICON_BUTTON, Style.HEADER_VIEW);
     button.setMinWidth(Region.USE_PREF_SIZE);
     return button;
   }

@@ -18,7 +18,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 public final class MainWindow {
   static final double WIDTH = 1280;
   static final double HEIGHT = 800;
-  private static final double LEAST_WIDTH = 1100;
+  private static final double LEAST_WIDTH = 1024;
   private static final double LEAST_HEIGHT = 700;
 
   private final Desk desk;

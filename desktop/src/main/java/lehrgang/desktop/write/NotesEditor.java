@@ -23,9 +23,10 @@ final class NotesEditor extends VBox {
     this.solution = solution;
     this.step = step;
     getStyleClass().add(Style.NOTES_EDITOR);
-    add("note", StepNotes::note, (n, typed) -> new StepNotes(typed, n.hint(), n.source()));
-    add("hint", StepNotes::hint, (n, typed) -> new StepNotes(n.note(), typed, n.source()));
-    add("source", StepNotes::source, (n, typed) -> new StepNotes(n.note(), n.hint(), typed));
+    add("note", StepNotes::note, StepNotes::withNote);
+    add("hint", StepNotes::hint, StepNotes::withHint);
+    add("source", StepNotes::source, StepNotes::withSource);
+    add("to-say", StepNotes::toSay, StepNotes::withToSay);
   }
 
   private void add(

@@ -140,16 +140,14 @@ final class CurveDrawing {
     labelBeside(at, y, mark, Ink.INK, Face.STRONG);
   }
 
-  /// A line of text to the right of a mark that the curve does not run through: at its usual place,
-  /// or else above the curve where there is room.
+  /// A line of text beside a mark that the curve does not run through: at its usual place, or else
+  /// above the curve where there is room.
   private double clearOfCurve(Mark mark, double y) {
     double span =
-        (6 + Drawing.widthOf(mark.label(), Sketchpad.SMALL))
-            / (plotWidth - 2 * LEFT)
-            * (plot.most() - plot.least());
+        (6 + widthOf(mark.label())) / (plotWidth - 2 * LEFT) * (plot.most() - plot.least());
     DoubleSummaryStatistics curve =
         IntStream.rangeClosed(0, POINTS)
-            .mapToDouble(k -> y(mark.at() + span * k / POINTS))
+            .mapToDouble(k -> y(mark.at() + (standsLeft(mark) ? -span : span) * k / POINTS))
             .summaryStatistics();
     boolean crosses = curve.getMin() < y + 4 && curve.getMax() > y - LINE;
     double above = curve.getMin() - 6;
@@ -158,17 +156,18 @@ final class CurveDrawing {
   }
 
   private boolean isNear(Mark mark, Mark critical, double y) {
-    return Math.abs(x(mark.at()) - x(critical.at()))
-            < Drawing.widthOf(mark.label(), Sketchpad.SMALL) + 12
+    return Math.abs(x(mark.at()) - x(critical.at())) < widthOf(mark.label()) + 12
         && y < CRITICAL + LINE;
   }
 
-  /// To the right of a mark where it fits, in two lines where that helps, else to the left.
+  /// Away from the middle of the curve: to the right of a mark where it fits, in two lines where
+  /// that helps, else to the left; to the left of a mark below 0.
   private void labelBeside(double at, double y, Mark mark, Ink ink, Face face) {
-    String[] lines =
-        fits(at, mark.label()) ? new String[] {mark.label()} : mark.label().split(", ");
-    boolean right = Arrays.stream(lines).allMatch(line -> fits(at, line));
-    String[] shown = right ? lines : new String[] {mark.label()};
+    boolean left = standsLeft(mark);
+    boolean whole = left ? at - 6 >= widthOf(mark.label()) : fits(at, mark.label());
+    String[] lines = whole ? new String[] {mark.label()} : mark.label().split(", ");
+    boolean right = !left && Arrays.stream(lines).allMatch(line -> fits(at, line));
+    String[] shown = left || right ? lines : new String[] {mark.label()};
     for (int k = 0; k < shown.length; k++) {
       pad.label(
           right ? at + 6 : at - 6,
@@ -181,8 +180,18 @@ final class CurveDrawing {
     }
   }
 
+  private boolean standsLeft(Mark mark) {
+    return mark.at() < 0
+        && Arrays.stream(mark.label().split(", "))
+            .allMatch(line -> x(mark.at()) - 6 >= widthOf(line));
+  }
+
+  private static double widthOf(String label) {
+    return Drawing.widthOf(label, Sketchpad.SMALL);
+  }
+
   private boolean fits(double at, String label) {
-    return at + 6 + Drawing.widthOf(label, Sketchpad.SMALL) <= plotWidth;
+    return at + 6 + widthOf(label) <= plotWidth;
   }
 
   /// An arrow out of the picture, and the tail around the statistic in a frame of its own.

@@ -94,14 +94,16 @@ final class CourseForms {
   static Map<String, StepNotes> notes(Map<String, NotesText> fields) {
     Map<String, StepNotes> notes = new LinkedHashMap<>();
     fields.forEach(
-        (step, text) -> notes.put(step, new StepNotes(text.note(), text.hint(), text.source())));
+        (step, text) ->
+            notes.put(step, new StepNotes(text.note(), text.hint(), text.source(), text.toSay())));
     return notes;
   }
 
   static Map<String, NotesText> of(Map<String, StepNotes> notes) {
     Map<String, NotesText> fields = new LinkedHashMap<>();
     notes.forEach(
-        (step, said) -> fields.put(step, new NotesText(said.note(), said.hint(), said.source())));
+        (step, said) ->
+            fields.put(step, new NotesText(said.note(), said.hint(), said.source(), said.toSay())));
     return fields;
   }
 

@@ -87,7 +87,8 @@ record SolutionText(
 
   /// What the instructor says at a step.
   @JsonInclude(Include.NON_EMPTY)
-  record NotesText(String note, String hint, String source) {}
+  record NotesText(
+      String note, String hint, String source, @JsonInclude(Include.NON_EMPTY) String toSay) {}
 
   /// How answers are marked.
   ///
