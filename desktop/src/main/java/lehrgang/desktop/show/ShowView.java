@@ -12,8 +12,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.lesson.Lesson;
-import lehrgang.core.lesson.LineInWords;
 import lehrgang.core.lesson.Phase;
 import lehrgang.core.lesson.Told;
 import lehrgang.core.notation.PlainText;
@@ -26,7 +24,6 @@ import lehrgang.desktop.kit.Words;
 
 /// The solution on the wall, line by line.
 public final class ShowView extends Region {
-  private static final double FOOT = 30;
   private static final double CARD = 0.62;
 
   private final Desk desk;
@@ -38,28 +35,14 @@ public final class ShowView extends Region {
   private final SourceCard card = new SourceCard();
   private final Guess guess;
   private final Ahead ahead;
+  private final Boards boards;
+  private final Keys keys;
   private Optional<Telling> telling = Optional.empty();
-  private Optional<Board> board = Optional.empty();
   private Optional<Pointer> pointer = Optional.empty();
-  private String jump = "";
-
-  /// The board of the next step, made while nobody waits for it.
-  private Optional<Board> prepared = Optional.empty();
-
   private int at;
   private boolean asksFirst;
   private boolean isInSight;
   private boolean isLighting;
-
-  /// What is told, from one page.
-  ///
-  /// @param room how wide the board is that it is made for
-  private record Telling(Page page, double room, Lesson lesson, LineInWords words) {
-    static Telling of(Page page, double room) {
-      Lesson lesson = Lesson.of(page, room);
-      return new Telling(page, room, lesson, new LineInWords(lesson, page));
-    }
-  }
 
   /// @param toggleTheme changes between the dark and the light set
   public ShowView(Desk desk, Runnable toggleTheme) {
@@ -71,6 +54,8 @@ public final class ShowView extends Region {
             desk.checking()::saidOf,
             this::reveal);
     this.ahead = new Ahead(this::key);
+    this.keys = keys();
+    this.boards = new Boards(sheet, desk, this::width, this::selected);
     getStyleClass().add(Style.SHOW);
     setId("show-view");
     setFocusTraversable(true);
@@ -125,18 +110,13 @@ public final class ShowView extends Region {
       Optional<Integer> chapter = telling.map(_ -> line().chapter());
       boolean resized = telling.filter(now -> now.page() == page).isPresent();
       telling = Optional.of(Telling.of(page, room));
-      forgetBoards();
+      boards.forget();
       if (resized) {
         at = telling.get().lesson().firstOf(chapter.orElse(0));
       }
     }
     at = Math.clamp(at, 0, telling.orElseThrow().lesson().lines().size() - 1);
     show();
-  }
-
-  /// Shows the lines from the first on.
-  public void begin() {
-    at = 0;
   }
 
   private Told line() {
@@ -146,60 +126,14 @@ public final class ShowView extends Region {
   private void show() {
     Telling now = telling.orElseThrow();
     Told line = line();
-    if (board.filter(shown -> shown.chapter() == line.chapter()).isEmpty()) {
-      board.ifPresent(sheet.getChildren()::remove);
-      Board next =
-          prepared
-              .filter(made -> made.chapter() == line.chapter())
-              .orElseGet(() -> board(line.chapter()));
-      prepared.filter(made -> made != next).ifPresent(sheet.getChildren()::remove);
-      prepared = Optional.empty();
-      next.setVisible(true);
-      board = Optional.of(next);
-      next.selection().subscribe(this::selected);
-      Platform.runLater(this::prepare);
-    }
+    boards.turnTo(now.lesson(), line.chapter());
     isLighting = true;
-    board.orElseThrow().show(line);
+    boards.now().orElseThrow().show(line);
     isLighting = false;
     foot.show(now.lesson(), line, now.page());
     setAccessibleText(now.words().of(line));
     ahead.pane().show(now.lesson(), at, now.words(), desk.solution().now());
     requestLayout();
-  }
-
-  private Board board(int chapter) {
-    Board made =
-        new Board(
-            telling.orElseThrow().lesson(),
-            chapter,
-            desk.worked(),
-            desk.solution().now().question());
-    sheet.getChildren().addFirst(made);
-    made.resizeRelocate(0, 0, width(), Board.HEIGHT - FOOT);
-    return made;
-  }
-
-  private void prepare() {
-    int next = telling.map(_ -> line().chapter() + 1).orElse(Integer.MAX_VALUE);
-    boolean wanted =
-        isInSight
-            && prepared.isEmpty()
-            && next < telling.map(now -> now.lesson().chapters().size()).orElse(0);
-    if (wanted) {
-      Board made = board(next);
-      made.applyCss();
-      made.layout();
-      made.setVisible(false);
-      prepared = Optional.of(made);
-    }
-  }
-
-  private void forgetBoards() {
-    board.ifPresent(sheet.getChildren()::remove);
-    prepared.ifPresent(sheet.getChildren()::remove);
-    board = Optional.empty();
-    prepared = Optional.empty();
   }
 
   /// Goes to a line, by its place among all.
@@ -215,7 +149,7 @@ public final class ShowView extends Region {
 
   /// Goes on by a line; a value that is asked for first waits for the guesses.
   private void next() {
-    if (board.filter(Board::moveOn).isPresent()) {
+    if (boards.now().filter(Board::moveOn).isPresent()) {
       return;
     }
     boolean asks = asksFirst && !guess.isVisible() && asked().isPresent();
@@ -254,20 +188,10 @@ public final class ShowView extends Region {
         });
   }
 
-  private void jump() {
-    String wanted = jump;
-    jump = "";
-    foot.say("");
-    telling.ifPresent(
-        now -> {
-          for (int k = 0; k < now.lesson().chapters().size(); k++) {
-            if (Integer.toString(now.lesson().chapters().get(k).number()).equals(wanted)) {
-              go(now.lesson().firstOf(k));
-              return;
-            }
-          }
-          foot.say(Words.of("show.no-step", wanted));
-        });
+  private void jump(String number) {
+    telling
+        .flatMap(now -> now.firstOf(number))
+        .ifPresentOrElse(this::go, () -> foot.say(Words.of("show.no-step", number)));
   }
 
   private void pressed(KeyEvent event) {
@@ -288,50 +212,30 @@ public final class ShowView extends Region {
         return true;
       }
     }
-    if (code.isDigitKey()) {
-      jump += event.getText();
-      foot.say(Words.of("show.jump", jump));
-      return true;
-    }
-    if (!jump.isEmpty()) {
-      if (code == KeyCode.ENTER) {
-        jump();
-        return true;
+    if (pointer.isPresent() && (code.isArrowKey() || code == KeyCode.ENTER)) {
+      if (code.isArrowKey()) {
+        pointer.get().go(code);
       }
-      jump = "";
-      foot.say("");
-    }
-    if (pointer.isPresent() && code.isArrowKey()) {
-      pointer.get().go(code);
       mark();
       return true;
     }
-    if (pointer.isPresent() && code == KeyCode.ENTER) {
-      mark();
-      return true;
-    }
-    return act(code);
+    return keys.press(event);
   }
 
-  private boolean act(KeyCode code) {
-    switch (code) {
-      case RIGHT, SPACE, ENTER, DOWN -> next();
-      case LEFT, UP, BACK_SPACE -> go(at - 1);
-      case PAGE_DOWN -> step(1);
-      case PAGE_UP -> step(-1);
-      case HOME -> go(0);
-      case END -> go(telling.orElseThrow().lesson().lines().size() - 1);
-      case B -> blank.setVisible(true);
-      case P -> point();
-      case A -> askFirst();
-      case L -> toggleTheme.run();
-      case N -> stage().ifPresent(ahead::toggle);
-      case F -> stage().ifPresent(ShowView::toggleFullScreen);
-      default -> {
-        return false;
-      }
-    }
-    return true;
+  private Keys keys() {
+    return new Keys(foot, this::jump)
+        .on(this::next, KeyCode.RIGHT, KeyCode.SPACE, KeyCode.ENTER, KeyCode.DOWN)
+        .on(() -> go(at - 1), KeyCode.LEFT, KeyCode.UP, KeyCode.BACK_SPACE)
+        .on(() -> step(1), KeyCode.PAGE_DOWN)
+        .on(() -> step(-1), KeyCode.PAGE_UP)
+        .on(() -> go(0), KeyCode.HOME)
+        .on(() -> go(lines() - 1), KeyCode.END)
+        .on(() -> blank.setVisible(true), KeyCode.B)
+        .on(this::point, KeyCode.P)
+        .on(this::askFirst, KeyCode.A)
+        .on(toggleTheme, KeyCode.L)
+        .on(() -> stage().ifPresent(ahead::toggle), KeyCode.N)
+        .on(() -> stage().ifPresent(ShowView::toggleFullScreen), KeyCode.F);
   }
 
   private Optional<Stage> stage() {
@@ -360,7 +264,7 @@ public final class ShowView extends Region {
       return;
     }
     leaveAll();
-    Pointer begun = new Pointer(board.orElseThrow().numbers());
+    Pointer begun = new Pointer(boards.now().orElseThrow().numbers());
     pointer = Optional.of(begun);
     begun.begin();
     foot.say(Words.of("show.pointing"));
@@ -368,19 +272,19 @@ public final class ShowView extends Region {
   }
 
   private void mark() {
-    Board now = board.orElseThrow();
+    Board now = boards.now().orElseThrow();
     pointer.flatMap(Pointer::at).flatMap(now.numbers()::lineAt).ifPresent(now.selection()::select);
   }
 
   /// A number that somebody pointed at says where it comes from, unless it is still to be found.
   private void selected(Optional<LineId> line) {
-    if (isLighting || board.isEmpty() || line.isEmpty()) {
+    if (isLighting || boards.now().isEmpty() || line.isEmpty()) {
       return;
     }
     Telling now = telling.orElseThrow();
     boolean told = !now.lesson().concealed(line()).contains(line.get());
     if (told && now.page().has(line.get())) {
-      card.show(line.get(), now.page(), board.get().views(), width() * CARD);
+      card.show(line.get(), now.page(), boards.now().orElseThrow().views(), width() * CARD);
       requestLayout();
     } else {
       card.leave();
@@ -395,9 +299,9 @@ public final class ShowView extends Region {
         blank.isVisible() || card.isVisible() || guess.isVisible() || pointer.isPresent();
     blank.setVisible(false);
     leaveAll();
-    if (open && board.isPresent()) {
+    if (open && boards.now().isPresent()) {
       isLighting = true;
-      board.get().light();
+      boards.now().orElseThrow().light();
       isLighting = false;
       requestFocus();
     }
@@ -408,7 +312,7 @@ public final class ShowView extends Region {
     card.leave();
     guess.leave();
     pointer = Optional.empty();
-    jump = "";
+    keys.leave();
     foot.say("");
   }
 
@@ -423,17 +327,17 @@ public final class ShowView extends Region {
     unit.setY(factor);
     sheet.resizeRelocate(0, 0, width(), Board.HEIGHT);
     blank.resizeRelocate(0, 0, getWidth(), getHeight());
-    board.ifPresent(now -> now.resizeRelocate(0, 0, width(), Board.HEIGHT - FOOT));
-    foot.resizeRelocate(0, Board.HEIGHT - FOOT, width(), FOOT);
+    boards.layOut();
+    foot.resizeRelocate(0, Board.HEIGHT - Boards.FOOT, width(), Boards.FOOT);
     above(guess, width());
-    board.ifPresent(now -> now.keepClearOf(guess.isVisible() ? guess.getHeight() : 0));
+    boards.now().ifPresent(now -> now.keepClearOf(guess.isVisible() ? guess.getHeight() : 0));
     above(card, Math.min(width(), card.prefWidth(-1)));
   }
 
   /// Stands on the foot, at the right edge.
   private void above(Region over, double wide) {
     double high = over.prefHeight(wide);
-    over.resizeRelocate(width() - wide, Board.HEIGHT - FOOT - high, wide, high);
+    over.resizeRelocate(width() - wide, Board.HEIGHT - Boards.FOOT - high, wide, high);
   }
 
   /// The line that is told now, by its place among all.
@@ -451,18 +355,13 @@ public final class ShowView extends Region {
     return telling.map(now -> now.lesson().lines().size()).orElse(0);
   }
 
-  /// The lecturer's own window.
-  Ahead ahead() {
-    return ahead;
-  }
-
   /// What is on the wall.
   public Node wall() {
-    return board.orElseThrow();
+    return boards.now().orElseThrow();
   }
 
   /// What is told now.
   public Node told() {
-    return board.orElseThrow().current();
+    return boards.now().orElseThrow().current();
   }
 }
