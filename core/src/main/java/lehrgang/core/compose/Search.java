@@ -1,0 +1,69 @@
+package lehrgang.core.compose;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import lehrgang.core.solution.Solution;
+
+/// Goes from a table that was drawn towards one that shows what is wished, step by step; whether it
+/// does is read from its derivation.
+final class Search {
+  private static final int STEPS = 60;
+  private static final double FAR = 6;
+  private static final double LEAST_BOLD = 0.02;
+
+  private final Solution model;
+  private final Drafting drafting;
+
+  Search(Solution model, Drafting drafting) {
+    this.model = model;
+    this.drafting = drafting;
+  }
+
+  /// One way through the tables.
+  ///
+  /// @param wishes what must hold
+  /// @param aim    where to go among the tables for which it does
+  Optional<Found> from(SplittableRandom random, List<Wish> wishes, Optional<Wish> aim) {
+    Optional<long[][]> begun = drafting.begin(random);
+    if (begun.isEmpty()) {
+      return Optional.empty();
+    }
+    long[][] counts = begun.get();
+    Optional<Found> now = found(counts);
+    double wanting = distance(now, wishes);
+    if (distance(now, wishes.stream().filter(Wish::isSettledByMargins).toList()) > 0) {
+      return Optional.empty();
+    }
+    double off = wanting + aim.map(wish -> distance(now, List.of(wish))).orElse(0.0);
+    Optional<Found> fitting = wanting == 0 ? now : Optional.empty();
+    for (int step = 0; step < STEPS && off > 0; step++) {
+      double boldness = Math.clamp(off / FAR, LEAST_BOLD, 1) * random.nextDouble();
+      Optional<long[][]> next = drafting.moved(counts, boldness, random);
+      if (next.isEmpty()) {
+        continue;
+      }
+      Optional<Found> there = found(next.get());
+      double stillWanting = distance(there, wishes);
+      double stillOff = stillWanting + aim.map(wish -> distance(there, List.of(wish))).orElse(0.0);
+      if (stillWanting == 0) {
+        fitting = there;
+      }
+      if (stillOff <= off) {
+        counts = next.get();
+        off = stillOff;
+      }
+    }
+    return fitting;
+  }
+
+  private Optional<Found> found(long[][] counts) {
+    return Found.of(model.withTable(drafting.table(counts)));
+  }
+
+  private static double distance(Optional<Found> found, List<Wish> wishes) {
+    return found
+        .map(one -> wishes.stream().mapToDouble(wish -> wish.distance(one)).sum())
+        .orElse(Double.MAX_VALUE);
+  }
+}

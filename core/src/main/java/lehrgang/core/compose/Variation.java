@@ -1,0 +1,118 @@
+package lehrgang.core.compose;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SplittableRandom;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.derivation.Condition;
+import lehrgang.core.expr.LineId;
+
+/// Other counts for each student of a class, all as hard as a model: the same story, procedure and
+/// choices, the same decision and conditions, a statistic in a band around that of the model, and
+/// counts as long as its.
+///
+/// What a student gets follows from the seed and the name, so that a list that grows changes nobody's
+/// counts; two students with the same counts are told apart by the order of the list. Without the
+/// seed, a name tells nothing.
+public final class Variation {
+  /// How far the statistic may be from that of the model, as a part of it.
+  public static final double BAND = 0.25;
+
+  /// How far the p-value may be from that of a model that has no other statistic, as a factor.
+  private static final double P_BAND = 4;
+
+  private static final int TRIES = 60;
+
+  private final Found model;
+  private final long seed;
+  private final List<Wish> wishes;
+  private final Search search;
+  private final Set<List<List<String>>> taken = new HashSet<>();
+
+  private Variation(Found model, long seed) {
+    this.model = model;
+    this.seed = seed;
+    this.wishes = wishes(model);
+    this.search = new Search(model.solution(), new Draftings(model).near(wishes));
+    taken.add(model.solution().table().cells());
+  }
+
+  /// @param model the instructor's solution
+  /// @param seed  the instructor's own number
+  public static Variation of(Found model, long seed) {
+    return new Variation(model, seed);
+  }
+
+  /// What every variant keeps of the model.
+  static List<Wish> wishes(Found model) {
+    List<Wish> wishes = new ArrayList<>();
+    if (!model.expected().isEmpty() && new Wish.Expected(0).distance(model) == 0) {
+      wishes.add(new Wish.Expected(0));
+    }
+    Map<LineId, Boolean> conditions = new LinkedHashMap<>();
+    for (Condition condition : model.derivation().conditions()) {
+      conditions.put(condition.line(), model.holds(condition.line()));
+    }
+    wishes.add(new Wish.SameConditions(conditions));
+    wishes.add(new Wish.Decision(model.rejects()));
+    model
+        .statistic()
+        .ifPresentOrElse(
+            statistic ->
+                wishes.add(new Wish.Statistic(statistic * (1 - BAND), statistic * (1 + BAND))),
+            () -> {
+              double p = model.number("p").orElse(1.0);
+              wishes.add(new Wish.PValue(p / P_BAND, Math.min(1, p * P_BAND)));
+            });
+    wishes.add(new Wish.Digits(model.solution().table().cells()));
+    if (!model.solution().table().layers().isEmpty()
+        && new Wish.Reversal().distance(model) == 0) {
+      wishes.add(new Wish.Reversal());
+    }
+    return List.copyOf(wishes);
+  }
+
+  /// The counts of the next student of the list; empty where none were found.
+  ///
+  /// @param student the name, as it stands in the list
+  public Optional<Found> next(String student) {
+    long own = own(student);
+    for (int k = 0; k < TRIES; k++) {
+      Optional<Found> found =
+          search
+              .from(new SplittableRandom(own + k), wishes, Optional.empty())
+              .filter(one -> !taken.contains(one.solution().table().cells()));
+      if (found.isPresent()) {
+        taken.add(cells(found.get()));
+        return found;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static List<List<String>> cells(Found found) {
+    TableEntry table = found.solution().table();
+    return table.cells();
+  }
+
+  /// A number made of the seed and a name, from which neither can be told (SHA-256).
+  private long own(String student) {
+    try {
+      MessageDigest digest = MessageDigest.getInstance("SHA-256");
+      digest.update(ByteBuffer.allocate(Long.BYTES).putLong(seed).array());
+      digest.update(student.strip().getBytes(StandardCharsets.UTF_8));
+      return ByteBuffer.wrap(digest.digest()).getLong();
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException("every Java has SHA-256", e);
+    }
+  }
+}

@@ -1,0 +1,113 @@
+package lehrgang.core.compose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
+import lehrgang.core.derivation.Condition;
+import lehrgang.core.solution.Solution;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// Every student of a class gets other counts that are as hard as the model's.
+class VariationTest {
+  private static final int CLASS = 20;
+
+  static Stream<Solution> models() {
+    return ReferenceCases.oneOfEach().stream()
+        .filter(solution -> !solution.procedure().equals("simulation"));
+  }
+
+  private static List<Found> variants(Found model, long seed, int many) {
+    Variation variation = Variation.of(model, seed);
+    return IntStream.range(0, many)
+        .mapToObj(k -> variation.next("walker " + k).orElseThrow())
+        .toList();
+  }
+
+  @ParameterizedTest
+  @MethodSource("models")
+  void allAreAsHardAsTheModel(Solution solution) {
+    Found model = Found.of(solution).orElseThrow();
+    Set<List<List<String>>> seen = new HashSet<>(Set.of(solution.table().cells()));
+    for (Found variant : variants(model, 5, CLASS)) {
+      Solution changed = variant.solution();
+      assertThat(seen.add(changed.table().cells())).as("different data").isTrue();
+      assertThat(changed.withTable(solution.table())).isEqualTo(solution);
+      assertThat(variant.rejects()).isEqualTo(model.rejects());
+      for (Condition condition : model.derivation().conditions()) {
+        assertThat(variant.holds(condition.line())).isEqualTo(model.holds(condition.line()));
+      }
+      model
+          .statistic()
+          .ifPresent(
+              statistic ->
+                  assertThat(variant.statistic().orElseThrow())
+                      .isBetween(
+                          statistic * (1 - Variation.BAND) - 1e-9,
+                          statistic * (1 + Variation.BAND) + 1e-9));
+      assertThat(lengths(changed.table())).isEqualTo(lengths(solution.table()));
+    }
+  }
+
+  private static List<Integer> lengths(TableEntry table) {
+    List<Integer> lengths = new ArrayList<>();
+    int columns = table.form() == TableForm.FREQUENCIES ? 1 : table.columns().size();
+    table.cells().forEach(row -> row.stream().limit(columns).forEach(c -> lengths.add(c.length())));
+    return lengths;
+  }
+
+  @ParameterizedTest
+  @MethodSource("models")
+  void theSameListAndSeedGiveTheSameCountsAndALateStudentChangesNobodys(Solution solution) {
+    Found model = Found.of(solution).orElseThrow();
+    List<TableEntry> first = tables(variants(model, 5, 8));
+    List<TableEntry> later = tables(variants(model, 5, 9));
+    assertThat(later.subList(0, 8)).isEqualTo(first);
+  }
+
+  private static List<TableEntry> tables(List<Found> found) {
+    return found.stream().map(one -> one.solution().table()).toList();
+  }
+
+  @Test
+  void anotherSeedGivesOtherCountsToTheSameNames() {
+    Found model = Found.of(ReferenceCases.solution(ReferenceCases.trailRegister())).orElseThrow();
+    assertThat(tables(variants(model, 6, 8))).doesNotContainAnyElementsOf(tables(variants(model, 5, 8)));
+  }
+
+  /// Expected counts that are whole in the model are whole for everyone.
+  @Test
+  void wholeExpectedCountsStayWhole() {
+    TableEntry whole =
+        ReferenceCases.table(List.of(List.of(25L, 15L), List.of(15L, 25L)));
+    Found model = Found.of(ReferenceCases.solution(whole)).orElseThrow();
+    for (Found variant : variants(model, 5, CLASS)) {
+      assertThat(variant.expected()).allMatch(value -> value.isWhole());
+    }
+  }
+
+  /// There are only so many tables with margins like these: who asks for more is told.
+  @Test
+  void thereIsAnEndToSmallTables() {
+    Found model =
+        Found.of(
+                ReferenceCases.solution(
+                    "fisher", ReferenceCases.table(List.of(List.of(3L, 0L), List.of(0L, 3L)))))
+            .orElseThrow();
+    Variation variation = Variation.of(model, 1);
+    long found =
+        IntStream.range(0, 90)
+            .filter(k -> variation.next("walker " + k).isPresent())
+            .count();
+    assertThat(found).isLessThan(90);
+  }
+}
