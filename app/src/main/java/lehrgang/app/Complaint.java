@@ -36,6 +36,11 @@ final class Complaint extends RuntimeException {
     return new Complaint(Wording.english().text(problem.sentence()));
   }
 
+  /// What is said of a solution, by its key in the bundle of solutions.
+  static Complaint ofSolution(Phrase sentence) {
+    return new Complaint(Wording.english().text(sentence));
+  }
+
   static int aboutParameters(CommandLine.ParameterException wrong, String[] arguments) {
     String sentence =
         wrong.getMessage().lines().findFirst().orElse(Messages.text("parameters.wrong"));

@@ -66,7 +66,8 @@ final class DeriveCommand implements Callable<Integer> {
                         Phrase.of("derive.no-procedure")
                             .with("name", name)
                             .with("choice", Phrase.listed(ProcedureNames.all(), "list.or"))));
-    ProcedureFlags flags = ProcedureFlags.of(spec.commandLine().getParseResult(), procedure);
+    ProcedureFlags flags =
+        ProcedureFlags.of(spec.commandLine().getParseResult(), procedure, Procedures.all());
     GivenTable.Table table = data.read(procedure, Optional.ofNullable(file));
     Solution solution =
         new Solution(

@@ -14,11 +14,13 @@ import picocli.CommandLine.Parameters;
     mixinStandardHelpOptions = true,
     version = "lehrgang 0.1.0",
     subcommands = {
+      ComposeCommand.class,
       DemoCommand.class,
       DeriveCommand.class,
       HandOutCommand.class,
       MarkCommand.class,
       RehearseCommand.class,
+      VaryCommand.class,
       CommandLine.HelpCommand.class
     })
 final class LehrgangCommand implements Callable<Integer> {

@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
+import lehrgang.core.procedure.Procedures;
 import picocli.CommandLine;
 
 /// Starts the program: the command line, and from it the desktop.
@@ -39,7 +40,10 @@ public final class Main {
 
   static CommandLine commandLine() {
     CommandLine commands = new CommandLine(new LehrgangCommand());
-    ProcedureFlags.addTo(commands.getSubcommands().get("derive").getCommandSpec());
+    ProcedureFlags.addTo(
+        commands.getSubcommands().get("derive").getCommandSpec(), Procedures.all());
+    ProcedureFlags.addTo(
+        commands.getSubcommands().get("compose").getCommandSpec(), ComposeCommand.procedures());
     return commands
         .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler(Complaint::aboutParameters)

@@ -1,6 +1,7 @@
 package lehrgang.app;
 
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import lehrgang.core.solution.Solution;
@@ -43,7 +44,10 @@ final class MarkCommand implements Callable<Integer> {
   public Integer call() {
     try {
       PrintWriter err = spec.commandLine().getErr();
-      Marking marking = new Marking(SolutionFile.load(file).solution(), answers, err);
+      Marking marking =
+          Files.isDirectory(file)
+              ? Marking.byFolder(file, answers, err)
+              : Marking.by(SolutionFile.load(file).solution(), answers, err);
       marking.write(out, json);
       if (figure != null) {
         marking.writeFigure(figure);
@@ -60,7 +64,7 @@ final class MarkCommand implements Callable<Integer> {
   /// Marks answers and writes the table.
   static void write(Solution solution, Path answers, Path out) {
     try {
-      new Marking(solution, answers, new PrintWriter(System.err, true)).write(out, false);
+      Marking.by(solution, answers, new PrintWriter(System.err, true)).write(out, false);
     } catch (FileProblem e) {
       throw Complaint.about(e);
     }

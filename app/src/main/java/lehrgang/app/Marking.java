@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.Marker;
@@ -23,23 +25,28 @@ import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.ClassFigure;
 import lehrgang.documents.marks.MarksFile;
+import lehrgang.documents.personal.PersonalFolder;
 
-/// Marks the answers in a file.
+/// Marks the answers in a file: all by one solution, or each student's by their own.
 final class Marking {
   private static final int WORTH_TELLING = 2000;
   private static final int SHEETS_WORTH_TELLING = 50;
 
   private final Solution solution;
   private final Derivation derivation;
+  private final Map<String, Solved> personal;
   private final AnswersFile answers;
   private final PrintWriter err;
   private final List<SheetMarks> marks;
 
-  /// @param err is told which columns are left alone, and how far long work is
-  /// @throws FileProblem if the answers cannot be read
-  Marking(Solution solution, Path answers, PrintWriter err) throws FileProblem {
+  private Marking(Solution solution, Map<String, Solved> personal, Path answers, PrintWriter err)
+      throws FileProblem {
     this.solution = solution;
-    this.derivation = Deriving.derive(solution, err);
+    this.personal = personal;
+    this.derivation =
+        personal.isEmpty()
+            ? Deriving.derive(solution, err)
+            : personal.values().iterator().next().derivation();
     this.answers =
         AnswersFile.read(answers, derivation, Wording.in(solution.language(), solution.ownWords()));
     this.err = err;
@@ -52,13 +59,64 @@ final class Marking {
           Messages.text(
               Phrase.of("mark.left-alone").with("columns", Phrase.listed(unknown, "list.and"))));
     }
+    refuseStrangers();
     this.marks = marked();
+  }
+
+  /// By one solution.
+  ///
+  /// @param err is told which columns are left alone, and how far long work is
+  /// @throws FileProblem if the answers cannot be read
+  static Marking by(Solution solution, Path answers, PrintWriter err) throws FileProblem {
+    return new Marking(solution, Map.of(), answers, err);
+  }
+
+  /// Each student's answers by the student's own solution.
+  ///
+  /// @param folder of a class with a data set for each student
+  /// @throws FileProblem if the answers or the solutions cannot be read
+  static Marking byFolder(Path folder, Path answers, PrintWriter err) throws FileProblem {
+    Map<String, Solved> personal = new LinkedHashMap<>();
+    new PersonalFolder(folder)
+        .read()
+        .forEach(
+            (student, file) ->
+                personal.put(
+                    student, new Solved(file.solution(), Deriving.derive(file.solution(), err))));
+    return new Marking(personal.values().iterator().next().solution(), personal, answers, err);
+  }
+
+  private void refuseStrangers() {
+    if (personal.isEmpty()) {
+      return;
+    }
+    answers.rows().stream()
+        .filter(row -> !personal.containsKey(row.student()))
+        .findFirst()
+        .ifPresent(
+            row -> {
+              throw new Complaint(
+                  Phrase.of("mark.stranger")
+                      .with("file", answers.name())
+                      .with("line", row.line())
+                      .with("student", row.student()));
+            });
+  }
+
+  private Solved key(String student) {
+    return personal.getOrDefault(student, new Solved(solution, derivation));
+  }
+
+  private Marker marker(String student) {
+    Solved key = key(student);
+    return Marker.of(key.solution(), key.derivation(), answers.lines());
   }
 
   private List<SheetMarks> marked() {
     int all = answers.rows().size();
+    Marker one = Marker.of(solution, derivation, answers.lines());
     return answers.marks(
-        Marker.of(solution, derivation, answers.lines()),
+        student -> personal.isEmpty() ? one : marker(student),
         done -> {
           if (done % WORTH_TELLING == 0) {
             tell("mark.progress", done, all);
@@ -86,17 +144,18 @@ final class Marking {
   void write(Path out, boolean json) {
     String text =
         json
-            ? MarksFile.json(
-                solution.question().title(),
-                solution.procedure(),
-                marks,
-                new SlipTexts(solution, derivation))
+            ? MarksFile.json(solution.question().title(), solution.procedure(), marks, this::texts)
             : MarksFile.csv(answers.lines(), marks);
     try {
       WholeFile.write(out, text);
     } catch (FileProblem e) {
       throw new Failure(e);
     }
+  }
+
+  private SlipTexts texts(String student) {
+    Solved key = key(student);
+    return new SlipTexts(key.solution(), key.derivation());
   }
 
   /// Writes what each student is told.
@@ -106,7 +165,7 @@ final class Marking {
   void writeFeedback(Path folder) {
     try {
       Files.createDirectories(folder);
-      new FeedbackSheets(new Solved(solution, derivation))
+      new FeedbackSheets(this::key)
           .write(
               marks,
               folder,

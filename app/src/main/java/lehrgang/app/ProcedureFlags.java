@@ -8,7 +8,6 @@ import java.util.Optional;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.OneOf;
@@ -33,22 +32,23 @@ final class ProcedureFlags {
     this.procedure = procedure;
   }
 
-  /// Gives a command the flags of all procedures.
-  static void addTo(CommandSpec command) {
+  /// Gives a command the flags of procedures.
+  static void addTo(CommandSpec command, List<Procedure> procedures) {
     Map<String, List<Procedure>> takers = new LinkedHashMap<>();
     Map<String, ProcedureOption> first = new LinkedHashMap<>();
-    for (Procedure procedure : Procedures.all()) {
+    for (Procedure procedure : procedures) {
       for (ProcedureOption option : procedure.options()) {
         takers.computeIfAbsent(option.flag(), _ -> new ArrayList<>()).add(procedure);
         first.putIfAbsent(option.flag(), option);
       }
     }
-    first.forEach((flag, option) -> command.addOption(spec(option, takers.get(flag))));
+    first.forEach(
+        (flag, option) -> command.addOption(spec(option, takers.get(flag), procedures.size())));
   }
 
-  private static OptionSpec spec(ProcedureOption option, List<Procedure> takers) {
+  private static OptionSpec spec(ProcedureOption option, List<Procedure> takers, int all) {
     OptionSpec.Builder spec =
-        OptionSpec.builder("--" + option.flag()).description(description(option, takers));
+        OptionSpec.builder("--" + option.flag()).description(description(option, takers, all));
     return takesValue(option)
         ? spec.type(String.class)
             .arity("1")
@@ -62,9 +62,9 @@ final class ProcedureFlags {
   }
 
   /// What it is for, the procedures that take it, and its usual value.
-  private static String description(ProcedureOption option, List<Procedure> takers) {
+  private static String description(ProcedureOption option, List<Procedure> takers, int all) {
     String words = WORDING.text("flag." + option.flag());
-    if (takers.size() < Procedures.all().size()) {
+    if (takers.size() < all) {
       words =
           Messages.text(
               Phrase.of("flags.of")
@@ -87,10 +87,11 @@ final class ProcedureFlags {
 
   /// The flags that were given, for a procedure.
   ///
+  /// @param procedures those whose flags the command has
   /// @throws Complaint if one of them is another procedure's, or has a value that is not on offer
-  static ProcedureFlags of(ParseResult given, Procedure procedure) {
+  static ProcedureFlags of(ParseResult given, Procedure procedure, List<Procedure> procedures) {
     ProcedureFlags flags = new ProcedureFlags(given, procedure);
-    flags.refuseOthers();
+    flags.refuseOthers(procedures);
     procedure.options().forEach(flags::check);
     return flags;
   }
@@ -111,9 +112,9 @@ final class ProcedureFlags {
     return given.hasMatchedOption("--" + option.flag());
   }
 
-  private void refuseOthers() {
+  private void refuseOthers(List<Procedure> procedures) {
     List<String> own = procedure.options().stream().map(ProcedureOption::flag).toList();
-    Procedures.all().stream()
+    procedures.stream()
         .flatMap(other -> other.options().stream())
         .map(ProcedureOption::flag)
         .filter(flag -> given.hasMatchedOption("--" + flag) && !own.contains(flag))

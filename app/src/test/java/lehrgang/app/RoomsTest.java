@@ -61,6 +61,7 @@ class RoomsTest {
     know(rooms, "core.page", belowPages);
     know(rooms, "core.marking", belowPages);
     know(rooms, "core.lesson", belowPages + " core.page");
+    know(rooms, "core.compose", belowPages + " core.procedure");
     know(rooms, "core.procedure", belowPages);
     String belowFamilies = belowPages + " core.procedure";
     know(rooms, "core.procedure.parts", belowFamilies);
@@ -68,7 +69,7 @@ class RoomsTest {
         List.of("twoway", "fit", "named", "shares", "pairs", "exact", "layers", "chance")) {
       know(rooms, "core.procedure." + family, belowFamilies + " core.procedure.parts");
     }
-    String core = belowFamilies + " core.page core.marking";
+    String core = belowFamilies + " core.page core.marking core.compose";
     know(rooms, "documents.file", "core.wording");
     String onFiles = core + " documents.file";
     know(rooms, "documents.solutionfile", onFiles);
@@ -94,10 +95,16 @@ class RoomsTest {
             + " documents.handout.markdown documents.handout.tex documents.handout.odt"
             + " documents.handout.working documents.handout.qti";
     know(rooms, "documents.handout", core + " documents.file" + forms);
+    know(
+        rooms,
+        "documents.personal",
+        onFiles
+            + " documents.solutionfile documents.cases documents.table documents.handout"
+            + " documents.handout.order");
     String documents =
         onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
-            + " documents.marks"
+            + " documents.marks documents.personal"
             + " documents.look documents.typeset documents.figure documents.paper"
             + forms
             + " documents.handout";

@@ -17,9 +17,9 @@ public final class Composer {
   private static final int TRIES = 36;
   private static final int TRIES_WITHOUT = 8;
 
-  private final Found model;
+  private final Proposal model;
 
-  private Composer(Found model) {
+  private Composer(Proposal model) {
     this.model = model;
   }
 
@@ -27,27 +27,27 @@ public final class Composer {
   ///
   /// @param proposals different tables, each of which shows all that was wished; may be empty
   /// @param obstacle  which wish stands in the way, where fewer were found than there should be
-  public record Composition(List<Found> proposals, Optional<Phrase> obstacle) {
+  public record Composition(List<Proposal> proposals, Optional<Phrase> obstacle) {
     public Composition {
       proposals = List.copyOf(proposals);
     }
   }
 
   /// @param model whose procedure, choices and labels are kept
-  public static Composer like(Found model) {
+  public static Composer like(Proposal model) {
     return new Composer(model);
   }
 
   /// Looks for tables.
   public Composition compose(Order order, long seed) {
-    List<Found> found = found(order, seed, TRIES, PROPOSALS);
+    List<Proposal> found = found(order, seed, TRIES, PROPOSALS);
     return new Composition(
         found, found.isEmpty() ? Optional.of(obstacle(order, seed)) : Optional.empty());
   }
 
-  private List<Found> found(Order order, long seed, int tries, int wanted) {
+  private List<Proposal> found(Order order, long seed, int tries, int wanted) {
     Search search = new Search(model.solution(), new Draftings(model).of(order));
-    List<Found> found = new ArrayList<>();
+    List<Proposal> found = new ArrayList<>();
     for (int k = 0; k < tries && found.size() < wanted; k++) {
       SplittableRandom random = new SplittableRandom(seed * 1_000_003 + k);
       search
@@ -58,8 +58,8 @@ public final class Composer {
     return found;
   }
 
-  /// Where among the tables that show what is wished one of them is looked for, so that they are not
-  /// all alike.
+  /// Where among the tables that show what is wished one of them is looked for, so that they are
+  /// not all alike.
   private Optional<Wish> aim(Order order, int k) {
     if (order.find(Wish.PValue.class).isPresent() || order.find(Wish.Effect.class).isPresent()) {
       return Optional.empty();
@@ -76,7 +76,7 @@ public final class Composer {
   }
 
   /// Whether at least half of the cells are others.
-  static boolean differ(Found one, Found other) {
+  static boolean differ(Proposal one, Proposal other) {
     TableEntry first = one.solution().table();
     TableEntry second = other.solution().table();
     long cells = (long) first.cells().size() * first.columns().size();
@@ -86,8 +86,7 @@ public final class Composer {
                 i ->
                     IntStream.range(0, first.columns().size())
                         .filter(
-                            j ->
-                                !first.cells().get(i).get(j).equals(second.cells().get(i).get(j)))
+                            j -> !first.cells().get(i).get(j).equals(second.cells().get(i).get(j)))
                         .count())
             .sum();
     return 2 * others >= cells;

@@ -19,10 +19,10 @@ final class Draftings {
   /// How far it may be from that of a model.
   private static final double LIKE = 0.3;
 
-  private final Found model;
+  private final Proposal model;
   private final TableEntry table;
 
-  Draftings(Found model) {
+  Draftings(Proposal model) {
     this.model = model;
     this.table = model.solution().table();
   }
@@ -48,9 +48,14 @@ final class Draftings {
                       Optional.empty()));
       case FREQUENCIES ->
           new FitDrafting(
-              blank, shares(blank.rows().size()), order.n(), decimals, nice && !states(blank), Optional.empty());
-      case SHARES -> new SharesDrafting(
-              blank, claimed(), order.n(), ABOUT, new long[0][], nice, decimals);
+              blank,
+              shares(blank.rows().size()),
+              order.n(),
+              decimals,
+              nice && !states(blank),
+              Optional.empty());
+      case SHARES ->
+          new SharesDrafting(blank, claimed(), order.n(), ABOUT, new long[0][], nice, decimals);
       case LAYERS ->
           new LayersDrafting(blank, order.n(), order.find(Wish.Reversal.class).isPresent());
     };
@@ -73,8 +78,7 @@ final class Draftings {
           model.exact(LineId.of("s", 1)).isEmpty()
               ? new Jittered(fit(Optional.empty(), Optional.empty()), counts())
               : fit(decimals, Optional.of(deviations()));
-      case SHARES ->
-          new SharesDrafting(table, claimed(), total(), LIKE, counts(), false, decimals);
+      case SHARES -> new SharesDrafting(table, claimed(), total(), LIKE, counts(), false, decimals);
       case LAYERS -> new Jittered(new LayersDrafting(table, total(), false), counts());
     };
   }
@@ -103,7 +107,10 @@ final class Draftings {
     return table.cells().stream()
         .map(
             row ->
-                row.stream().limit(columns).mapToLong(cell -> Long.parseLong(digits(cell))).toArray())
+                row.stream()
+                    .limit(columns)
+                    .mapToLong(cell -> Long.parseLong(digits(cell)))
+                    .toArray())
         .toArray(long[][]::new);
   }
 
@@ -135,7 +142,9 @@ final class Draftings {
         .map(
             wish ->
                 wish.many()
-                    ? new long[] {Wish.Discordant.MANY, Math.max(Wish.Discordant.MANY, order.n() * 2 / 3)}
+                    ? new long[] {
+                      Wish.Discordant.MANY, Math.max(Wish.Discordant.MANY, order.n() * 2 / 3)
+                    }
                     : new long[] {few, Wish.Discordant.MANY - 1})
         .orElse(new long[] {few, Math.max(few, order.n() / 2)});
   }

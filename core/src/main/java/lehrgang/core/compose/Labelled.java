@@ -17,8 +17,7 @@ final class Labelled {
     List<String> across =
         model.form().namesItsColumns() ? labels(model.columns(), columns) : model.columns();
     List<String> down = labels(model.rows(), rows);
-    boolean statesOthers =
-        model.form() == TableForm.FREQUENCIES && rows != model.rows().size();
+    boolean statesOthers = model.form() == TableForm.FREQUENCIES && rows != model.rows().size();
     List<String> kept = statesOthers ? List.of(TableEntry.OBSERVED) : across;
     List<List<String>> cells = new ArrayList<>();
     for (int i = 0; i < rows * Math.max(1, layers); i++) {

@@ -9,7 +9,9 @@ final class LongArrays {
 
   /// Each of them a little more or less.
   static long[] near(long[] model, double room, SplittableRandom random) {
-    return Arrays.stream(model).map(each -> Math.max(1, Drafting.near(each, room, random))).toArray();
+    return Arrays.stream(model)
+        .map(each -> Math.max(1, Drafting.near(each, room, random)))
+        .toArray();
   }
 
   /// In the same proportions, with another sum; the rounding is settled by the running sums.

@@ -24,26 +24,26 @@ final class Search {
   ///
   /// @param wishes what must hold
   /// @param aim    where to go among the tables for which it does
-  Optional<Found> from(SplittableRandom random, List<Wish> wishes, Optional<Wish> aim) {
+  Optional<Proposal> from(SplittableRandom random, List<Wish> wishes, Optional<Wish> aim) {
     Optional<long[][]> begun = drafting.begin(random);
     if (begun.isEmpty()) {
       return Optional.empty();
     }
     long[][] counts = begun.get();
-    Optional<Found> now = found(counts);
+    Optional<Proposal> now = found(counts);
     double wanting = distance(now, wishes);
     if (distance(now, wishes.stream().filter(Wish::isSettledByMargins).toList()) > 0) {
       return Optional.empty();
     }
     double off = wanting + aim.map(wish -> distance(now, List.of(wish))).orElse(0.0);
-    Optional<Found> fitting = wanting == 0 ? now : Optional.empty();
+    Optional<Proposal> fitting = wanting == 0 ? now : Optional.empty();
     for (int step = 0; step < STEPS && off > 0; step++) {
       double boldness = Math.clamp(off / FAR, LEAST_BOLD, 1) * random.nextDouble();
       Optional<long[][]> next = drafting.moved(counts, boldness, random);
       if (next.isEmpty()) {
         continue;
       }
-      Optional<Found> there = found(next.get());
+      Optional<Proposal> there = found(next.get());
       double stillWanting = distance(there, wishes);
       double stillOff = stillWanting + aim.map(wish -> distance(there, List.of(wish))).orElse(0.0);
       if (stillWanting == 0) {
@@ -57,11 +57,11 @@ final class Search {
     return fitting;
   }
 
-  private Optional<Found> found(long[][] counts) {
-    return Found.of(model.withTable(drafting.table(counts)));
+  private Optional<Proposal> found(long[][] counts) {
+    return Proposal.of(model.withTable(drafting.table(counts)));
   }
 
-  private static double distance(Optional<Found> found, List<Wish> wishes) {
+  private static double distance(Optional<Proposal> found, List<Wish> wishes) {
     return found
         .map(one -> wishes.stream().mapToDouble(wish -> wish.distance(one)).sum())
         .orElse(Double.MAX_VALUE);

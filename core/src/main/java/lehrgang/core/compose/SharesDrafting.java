@@ -99,7 +99,8 @@ record SharesDrafting(
     } else {
       int group = random.nextInt(counts.length);
       long own = unit(counts[group][1]);
-      moved[group][0] += Long.signum(way) * Drafting.amount(counts[group][1] / 4.0 / own, boldness, random) * own;
+      moved[group][0] +=
+          Long.signum(way) * Drafting.amount(counts[group][1] / 4.0 / own, boldness, random) * own;
     }
     for (long[] group : moved) {
       if (group[0] < 0 || group[0] > group[1]) {

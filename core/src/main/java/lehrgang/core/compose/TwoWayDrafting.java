@@ -173,10 +173,9 @@ record TwoWayDrafting(TableEntry blank, Margins.Wanted wanted) implements Drafti
       double least =
           (double) Arrays.stream(rows).min().orElse(0) * Arrays.stream(columns).min().orElse(0) / n;
       boolean about = Math.abs(n - wanted.n()) <= ABOUT * wanted.n() + 1;
-      boolean positive = Arrays.stream(rows).min().orElse(0) > 0 && Arrays.stream(columns).min().orElse(0) > 0;
-      return about
-          && positive
-          && wanted.hold().filter(hold -> hold != least >= ENOUGH).isEmpty();
+      boolean positive =
+          Arrays.stream(rows).min().orElse(0) > 0 && Arrays.stream(columns).min().orElse(0) > 0;
+      return about && positive && wanted.hold().filter(hold -> hold != least >= ENOUGH).isEmpty();
     }
 
     /// Counts as near to independence as whole numbers can be, with these margins: differences of
@@ -191,8 +190,7 @@ record TwoWayDrafting(TableEntry blank, Margins.Wanted wanted) implements Drafti
         for (int j = 1; j <= columns.length; j++) {
           before += columns[j - 1];
           sums[i][j] = Math.round((double) above * before / n);
-          counts[i - 1][j - 1] =
-              sums[i][j] - sums[i - 1][j] - sums[i][j - 1] + sums[i - 1][j - 1];
+          counts[i - 1][j - 1] = sums[i][j] - sums[i - 1][j] - sums[i][j - 1] + sums[i - 1][j - 1];
         }
       }
       return counts;

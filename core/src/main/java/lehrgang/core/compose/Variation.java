@@ -20,9 +20,9 @@ import lehrgang.core.expr.LineId;
 /// choices, the same decision and conditions, a statistic in a band around that of the model, and
 /// counts as long as its.
 ///
-/// What a student gets follows from the seed and the name, so that a list that grows changes nobody's
-/// counts; two students with the same counts are told apart by the order of the list. Without the
-/// seed, a name tells nothing.
+/// What a student gets follows from the seed and the name, so that a list that grows changes
+/// nobody's counts; two students with the same counts are told apart by the order of the list.
+/// Without the seed, a name tells nothing.
 public final class Variation {
   /// How far the statistic may be from that of the model, as a part of it.
   public static final double BAND = 0.25;
@@ -32,13 +32,13 @@ public final class Variation {
 
   private static final int TRIES = 60;
 
-  private final Found model;
+  private final Proposal model;
   private final long seed;
   private final List<Wish> wishes;
   private final Search search;
   private final Set<List<List<String>>> taken = new HashSet<>();
 
-  private Variation(Found model, long seed) {
+  private Variation(Proposal model, long seed) {
     this.model = model;
     this.seed = seed;
     this.wishes = wishes(model);
@@ -48,12 +48,12 @@ public final class Variation {
 
   /// @param model the instructor's solution
   /// @param seed  the instructor's own number
-  public static Variation of(Found model, long seed) {
+  public static Variation of(Proposal model, long seed) {
     return new Variation(model, seed);
   }
 
   /// What every variant keeps of the model.
-  static List<Wish> wishes(Found model) {
+  static List<Wish> wishes(Proposal model) {
     List<Wish> wishes = new ArrayList<>();
     if (!model.expected().isEmpty() && new Wish.Expected(0).distance(model) == 0) {
       wishes.add(new Wish.Expected(0));
@@ -74,8 +74,7 @@ public final class Variation {
               wishes.add(new Wish.PValue(p / P_BAND, Math.min(1, p * P_BAND)));
             });
     wishes.add(new Wish.Digits(model.solution().table().cells()));
-    if (!model.solution().table().layers().isEmpty()
-        && new Wish.Reversal().distance(model) == 0) {
+    if (!model.solution().table().layers().isEmpty() && new Wish.Reversal().distance(model) == 0) {
       wishes.add(new Wish.Reversal());
     }
     return List.copyOf(wishes);
@@ -84,10 +83,10 @@ public final class Variation {
   /// The counts of the next student of the list; empty where none were found.
   ///
   /// @param student the name, as it stands in the list
-  public Optional<Found> next(String student) {
+  public Optional<Proposal> next(String student) {
     long own = own(student);
     for (int k = 0; k < TRIES; k++) {
-      Optional<Found> found =
+      Optional<Proposal> found =
           search
               .from(new SplittableRandom(own + k), wishes, Optional.empty())
               .filter(one -> !taken.contains(one.solution().table().cells()));
@@ -99,7 +98,7 @@ public final class Variation {
     return Optional.empty();
   }
 
-  private static List<List<String>> cells(Found found) {
+  private static List<List<String>> cells(Proposal found) {
     TableEntry table = found.solution().table();
     return table.cells();
   }

@@ -14,7 +14,7 @@ import lehrgang.core.wording.Phrase;
 /// What a table is to show.
 public sealed interface Wish {
   /// How far a solution is from it: 0 where it holds.
-  double distance(Found found);
+  double distance(Proposal found);
 
   /// Whether it depends on nothing but how many there are in all, by row and by column, so that
   /// moving counts within the margins does not change it.
@@ -28,7 +28,7 @@ public sealed interface Wish {
   /// What becomes of H₀.
   record Decision(boolean reject) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       double level = found.number("alpha").orElse(0.05);
       return found.rejects() == reject
           ? 0
@@ -47,7 +47,7 @@ public sealed interface Wish {
   /// @param high at most 1
   record PValue(double low, double high) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       double p = found.number("p").orElse(1.0);
       return p < low ? log(low) - log(p) : p > high ? log(p) - log(high) : 0;
     }
@@ -83,16 +83,20 @@ public sealed interface Wish {
   /// How strong the effect is.
   record Effect(Strength strength) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       return found
           .number("w")
           .map(w -> outside(w, strength.leastW, strength.mostW))
-          .or(() -> found.number("h").map(h -> outside(Math.abs(h), strength.leastH, strength.mostH)))
+          .or(
+              () ->
+                  found.number("h").map(h -> outside(Math.abs(h), strength.leastH, strength.mostH)))
           .orElse(1.0);
     }
 
     private static double outside(double effect, double least, double most) {
-      return effect < least ? 5 * (least - effect) : effect >= most ? 5 * (effect - most) + 0.01 : 0;
+      return effect < least
+          ? 5 * (least - effect)
+          : effect >= most ? 5 * (effect - most) + 0.01 : 0;
     }
 
     @Override
@@ -109,7 +113,7 @@ public sealed interface Wish {
     }
 
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       return found.meetsConditions() == hold ? 0 : 1;
     }
 
@@ -129,7 +133,7 @@ public sealed interface Wish {
     }
 
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       List<Value> expected = found.expected();
       long odd =
           expected.stream()
@@ -153,28 +157,23 @@ public sealed interface Wish {
     }
 
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       List<Value> shares = shares(found);
-      long odd =
-          shares.stream().filter(v -> v.decimal().stripTrailingZeros().scale() > 2).count();
+      long odd = shares.stream().filter(v -> v.decimal().stripTrailingZeros().scale() > 2).count();
       return shares.isEmpty() ? 1 : 2.0 * odd / shares.size();
     }
 
-    private static List<Value> shares(Found found) {
+    private static List<Value> shares(Proposal found) {
       return found.derivation().lines().keySet().stream()
-          .filter(
-              line ->
-                  List.of("R", "C", "s", "phat", "p1", "p2").contains(line.name()))
+          .filter(line -> List.of("R", "C", "s", "phat", "p1", "p2").contains(line.name()))
           .map(line -> found.exact(line).map(value -> share(line, value, found)))
           .flatMap(Optional::stream)
           .toList();
     }
 
-    private static Value share(LineId line, Value value, Found found) {
+    private static Value share(LineId line, Value value, Proposal found) {
       boolean isTotal = line.name().equals("R") || line.name().equals("C");
-      return isTotal
-          ? found.exact(LineId.of("n")).map(n -> value.over(n)).orElse(value)
-          : value;
+      return isTotal ? found.exact(LineId.of("n")).map(n -> value.over(n)).orElse(value) : value;
     }
 
     @Override
@@ -188,7 +187,7 @@ public sealed interface Wish {
     private static final LineId ALL = LineId.general("diff.all", "+");
 
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       int layers = found.solution().table().layers().size();
       List<Double> each =
           IntStream.rangeClosed(1, layers)
@@ -220,7 +219,7 @@ public sealed interface Wish {
     }
 
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       double changed = found.number("changed").orElse(0.0);
       return many == changed >= MANY ? 0 : 0.2 + Math.abs(changed - MANY) / MANY;
     }
@@ -234,7 +233,7 @@ public sealed interface Wish {
   /// A statistic near that of a model.
   record Statistic(double low, double high) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       double value = found.statistic().orElse(Double.MAX_VALUE);
       double wide = Math.max(high - low, 1e-9);
       return value < low ? (low - value) / wide : value > high ? (value - high) / wide : 0;
@@ -251,7 +250,7 @@ public sealed interface Wish {
   /// The same conditions as a model, each by itself.
   record SameConditions(Map<LineId, Boolean> conditions) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       return conditions.entrySet().stream()
           .filter(condition -> found.holds(condition.getKey()) != condition.getValue())
           .count();
@@ -266,7 +265,7 @@ public sealed interface Wish {
   /// Counts as long as those of a model.
   record Digits(List<List<String>> model) implements Wish {
     @Override
-    public double distance(Found found) {
+    public double distance(Proposal found) {
       TableEntry table = found.solution().table();
       int counts = table.form() == TableForm.FREQUENCIES ? 1 : table.columns().size();
       return IntStream.range(0, model.size())

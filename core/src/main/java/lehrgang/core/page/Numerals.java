@@ -72,6 +72,10 @@ final class Numerals implements Wording.Numbers {
     return mask;
   }
 
+  boolean has(LineId id) {
+    return derivation.find(id).isPresent();
+  }
+
   Line line(LineId id) {
     return derivation.line(id);
   }

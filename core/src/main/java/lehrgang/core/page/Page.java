@@ -125,9 +125,9 @@ public final class Page {
   /// A step in the rail.
   public record Heading(String step, int number, String title, String summary, StudentView view) {}
 
-  /// The question that the solution answers.
+  /// The question that the solution answers, with the numbers that it names.
   public Question question() {
-    return solution.question();
+    return new QuestionNumbers(numerals).filled(solution.question());
   }
 
   /// The language of the page, as a tag such as `en`.

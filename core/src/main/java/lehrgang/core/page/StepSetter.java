@@ -154,7 +154,10 @@ final class StepSetter {
           sentence(phrase, grounds)
               .map(s -> new PageBlock.Remark(tone, numerals.template(phrase), s));
       case Block.Missing _, Block.Beside _, Block.Beforehand _ -> Optional.empty();
-      case Block.QuestionText() -> Optional.of(new PageBlock.QuestionText(solution.question()));
+      case Block.QuestionText() ->
+          Optional.of(
+              new PageBlock.QuestionText(
+                  new QuestionNumbers(numerals).filled(solution.question())));
       case Block.DataEntry(var layers) ->
           Optional.of(new PageBlock.DataTable(layers.stream().map(grids::grid).toList()));
       case Block.TypedNumber(var phrase, var field, var line) ->

@@ -23,15 +23,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// Every proposal shows what was asked for: by plain arithmetic where that is short, else by its
 /// derivation.
 class ComposerTest {
-  private static Found model(Solution solution) {
-    return Found.of(solution).orElseThrow();
+  private static Proposal model(Solution solution) {
+    return Proposal.of(solution).orElseThrow();
   }
 
-  private static Found twoWay() {
+  private static Proposal twoWay() {
     return model(ReferenceCases.solution(ReferenceCases.trailRegister()));
   }
 
-  private static List<Found> proposals(Found model, Order order, long seed) {
+  private static List<Proposal> proposals(Proposal model, Order order, long seed) {
     Composer.Composition composed = Composer.like(model).compose(order, seed);
     assertThat(composed.obstacle()).isEmpty();
     return composed.proposals();
@@ -41,7 +41,7 @@ class ComposerTest {
     return new Order(rows, columns, 0, n, List.of(wishes));
   }
 
-  private static double[][] counts(Found found) {
+  private static double[][] counts(Proposal found) {
     return found.solution().table().cells().stream()
         .map(row -> row.stream().mapToDouble(Double::parseDouble).toArray())
         .toArray(double[][]::new);
@@ -90,10 +90,16 @@ class ComposerTest {
   @MethodSource("shapes")
   void wholeExpectedCountsAndADecisionAreFound(int rows, int columns, boolean reject) {
     long n = 60L * rows * columns / 2;
-    List<Found> found =
+    List<Proposal> found =
         proposals(
             twoWay(),
-            order(rows, columns, n, new Wish.Decision(reject), new Wish.Expected(0), new Wish.Conditions(true)),
+            order(
+                rows,
+                columns,
+                n,
+                new Wish.Decision(reject),
+                new Wish.Expected(0),
+                new Wish.Conditions(true)),
             11);
     assertThat(found).hasSizeGreaterThanOrEqualTo(5);
     // Critical values at 0.05 for 1, 3, 4, 8 and 12 degrees of freedom.
@@ -105,9 +111,10 @@ class ComposerTest {
           case 8 -> 15.507313;
           default -> 21.026070;
         };
-    for (Found one : found) {
+    for (Proposal one : found) {
       Worked worked = Worked.of(counts(one));
-      assertThat(worked.each()).allSatisfy(e -> assertThat(e).isCloseTo(Math.rint(e), within(1e-9)));
+      assertThat(worked.each())
+          .allSatisfy(e -> assertThat(e).isCloseTo(Math.rint(e), within(1e-9)));
       assertThat(worked.each()).allSatisfy(e -> assertThat(e).isGreaterThan(4.999));
       assertThat(worked.chiSquared() >= critical).isEqualTo(reject);
       assertThat(worked.n()).isBetween(n * 0.87, n * 1.13);
@@ -118,7 +125,7 @@ class ComposerTest {
   @ValueSource(longs = {1, 2, 3, 4, 5})
   void proposalsDifferAndTheSameSeedGivesThemAgain(long seed) {
     Order order = order(3, 3, 200, new Wish.Decision(true));
-    List<Found> found = proposals(twoWay(), order, seed);
+    List<Proposal> found = proposals(twoWay(), order, seed);
     for (int i = 0; i < found.size(); i++) {
       for (int k = i + 1; k < found.size(); k++) {
         assertThat(Composer.differ(found.get(i), found.get(k))).isTrue();
@@ -128,20 +135,20 @@ class ComposerTest {
     assertThat(tables(proposals(twoWay(), order, seed + 100))).isNotEqualTo(tables(found));
   }
 
-  private static List<TableEntry> tables(List<Found> found) {
+  private static List<TableEntry> tables(List<Proposal> found) {
     return found.stream().map(one -> one.solution().table()).toList();
   }
 
   @Test
   void conditionsFailOnPurpose() {
-    for (Found one : proposals(twoWay(), order(3, 3, 80, new Wish.Conditions(false)), 5)) {
+    for (Proposal one : proposals(twoWay(), order(3, 3, 80, new Wish.Conditions(false)), 5)) {
       assertThat(Worked.of(counts(one)).each()).anyMatch(e -> e < 5);
     }
   }
 
   @Test
   void oneDecimalIsNotTwo() {
-    for (Found one : proposals(twoWay(), order(3, 4, 300, new Wish.Expected(1)), 5)) {
+    for (Proposal one : proposals(twoWay(), order(3, 4, 300, new Wish.Expected(1)), 5)) {
       assertThat(Worked.of(counts(one)).each())
           .allSatisfy(e -> assertThat(10 * e).isCloseTo(Math.rint(10 * e), within(1e-9)));
     }
@@ -149,7 +156,7 @@ class ComposerTest {
 
   @Test
   void marginsComeInWholePercents() {
-    for (Found one : proposals(twoWay(), order(3, 3, 200, new Wish.NiceShares()), 5)) {
+    for (Proposal one : proposals(twoWay(), order(3, 3, 200, new Wish.NiceShares()), 5)) {
       double[][] counts = counts(one);
       double n = Worked.of(counts).n();
       for (double[] row : counts) {
@@ -163,7 +170,7 @@ class ComposerTest {
   @ValueSource(strings = {"SMALL", "MEDIUM", "LARGE"})
   void theEffectIsAsStrongAsAsked(String name) {
     Wish.Strength strength = Wish.Strength.valueOf(name);
-    for (Found one : proposals(twoWay(), order(3, 3, 200, new Wish.Effect(strength)), 5)) {
+    for (Proposal one : proposals(twoWay(), order(3, 3, 200, new Wish.Effect(strength)), 5)) {
       Worked worked = Worked.of(counts(one));
       double w = Math.sqrt(worked.chiSquared() / worked.n());
       switch (strength) {
@@ -176,28 +183,33 @@ class ComposerTest {
 
   @Test
   void pLiesWhereItIsWanted() {
-    for (Found one : proposals(twoWay(), order(4, 5, 400, new Wish.PValue(0.01, 0.04)), 5)) {
+    for (Proposal one : proposals(twoWay(), order(4, 5, 400, new Wish.PValue(0.01, 0.04)), 5)) {
       assertThat(value(one, "p")).isBetween(0.01, 0.04);
     }
   }
 
-  private static double value(Found found, String line) {
+  private static double value(Proposal found, String line) {
     Derivation derivation = ReferenceCases.derive(found.solution());
     return derivation.exact().find(LineId.of(line)).map(Value::asDouble).orElseThrow();
   }
 
   @Test
   void aFitIsDrawnToStatedShares() {
-    Found model = model(ReferenceCases.oneOfEach().get(2));
+    Proposal model = model(ReferenceCases.oneOfEach().get(2));
     Order order = order(4, 2, 200, new Wish.Decision(true), new Wish.Expected(0));
-    for (Found one : proposals(model, order, 3)) {
+    for (Proposal one : proposals(model, order, 3)) {
       double[] shares = {0.2, 0.3, 0.4, 0.1};
-      double n = one.solution().table().cells().stream().mapToDouble(r -> Double.parseDouble(r.getFirst())).sum();
+      double n =
+          one.solution().table().cells().stream()
+              .mapToDouble(r -> Double.parseDouble(r.getFirst()))
+              .sum();
       double sum = 0;
       for (int i = 0; i < 4; i++) {
         double e = n * shares[i];
         assertThat(e).isCloseTo(Math.rint(e), within(1e-9));
-        sum += Math.pow(Double.parseDouble(one.solution().table().cells().get(i).getFirst()) - e, 2) / e;
+        sum +=
+            Math.pow(Double.parseDouble(one.solution().table().cells().get(i).getFirst()) - e, 2)
+                / e;
       }
       assertThat(sum).isGreaterThan(7.8147);
     }
@@ -205,9 +217,9 @@ class ComposerTest {
 
   @Test
   void niceSharesAreStatedInTheTable() {
-    Found model = model(ReferenceCases.oneOfEach().get(1));
+    Proposal model = model(ReferenceCases.oneOfEach().get(1));
     Order order = order(5, 1, 200, new Wish.NiceShares(), new Wish.Expected(0));
-    for (Found one : proposals(model, order, 3)) {
+    for (Proposal one : proposals(model, order, 3)) {
       assertThat(one.solution().table().columns()).contains(TableEntry.SHARE);
       int percent =
           one.solution().table().cells().stream()
@@ -220,19 +232,22 @@ class ComposerTest {
   @ParameterizedTest
   @ValueSource(booleans = {true, false})
   void proportionsAreRejectedOrKept(boolean reject) {
-    Found one = model(ReferenceCases.solution("one-proportion", ReferenceCases.shares(List.of(List.of(76L, 170L)))));
-    for (Found found : proposals(one, order(1, 2, 150, new Wish.Decision(reject)), 3)) {
+    Proposal one =
+        model(
+            ReferenceCases.solution(
+                "one-proportion", ReferenceCases.shares(List.of(List.of(76L, 170L)))));
+    for (Proposal found : proposals(one, order(1, 2, 150, new Wish.Decision(reject)), 3)) {
       double[] group = counts(found)[0];
       double z = (group[0] / group[1] - 0.5) / Math.sqrt(0.25 / group[1]);
       assertThat(Math.abs(z) >= 1.959964).isEqualTo(reject);
     }
-    Found two =
+    Proposal two =
         model(
             ReferenceCases.solution(
                 "two-proportions",
                 ReferenceCases.shares(List.of(List.of(67L, 90L), List.of(51L, 88L)))));
     Order order = order(2, 2, 200, new Wish.Decision(reject), new Wish.NiceShares());
-    for (Found found : proposals(two, order, 3)) {
+    for (Proposal found : proposals(two, order, 3)) {
       double[][] groups = counts(found);
       double pooled = (groups[0][0] + groups[1][0]) / (groups[0][1] + groups[1][1]);
       double error = Math.sqrt(pooled * (1 - pooled) * (1 / groups[0][1] + 1 / groups[1][1]));
@@ -246,9 +261,10 @@ class ComposerTest {
   @ParameterizedTest
   @ValueSource(booleans = {true, false})
   void fewPairsChangeOrMany(boolean many) {
-    Found model = model(ReferenceCases.solution("matched-pairs", ReferenceCases.pairs(40, 9, 23, 28)));
+    Proposal model =
+        model(ReferenceCases.solution("matched-pairs", ReferenceCases.pairs(40, 9, 23, 28)));
     Order order = order(2, 2, 100, new Wish.Discordant(many), new Wish.Decision(true));
-    for (Found found : proposals(model, order, 3)) {
+    for (Proposal found : proposals(model, order, 3)) {
       double[][] counts = counts(found);
       double b = counts[0][1];
       double c = counts[1][0];
@@ -259,8 +275,11 @@ class ComposerTest {
 
   @Test
   void anExactTestDecidesAsAsked() {
-    Found model = model(ReferenceCases.solution("fisher", ReferenceCases.table(List.of(List.of(8L, 3L), List.of(4L, 6L)))));
-    for (Found found : proposals(model, order(2, 2, 20, new Wish.Decision(true)), 3)) {
+    Proposal model =
+        model(
+            ReferenceCases.solution(
+                "fisher", ReferenceCases.table(List.of(List.of(8L, 3L), List.of(4L, 6L)))));
+    for (Proposal found : proposals(model, order(2, 2, 20, new Wish.Decision(true)), 3)) {
       assertThat(value(found, "p")).isLessThanOrEqualTo(0.05);
     }
   }
@@ -268,9 +287,9 @@ class ComposerTest {
   /// Every layer points one way, and all of them together the other.
   @Test
   void theDirectionTurnsRound() {
-    Found model = model(layers());
+    Proposal model = model(layers());
     Order order = new Order(2, 2, 3, 400, List.of(new Wish.Reversal(), new Wish.Decision(true)));
-    for (Found found : proposals(model, order, 3)) {
+    for (Proposal found : proposals(model, order, 3)) {
       double[][] counts = counts(found);
       double[][] all = new double[2][2];
       List<Boolean> ways = new ArrayList<>();
@@ -300,7 +319,8 @@ class ComposerTest {
     Composer.Composition composed =
         Composer.like(twoWay())
             .compose(
-                order(3, 3, 200, new Wish.PValue(0.2, 0.5), new Wish.Effect(Wish.Strength.LARGE)), 5);
+                order(3, 3, 200, new Wish.PValue(0.2, 0.5), new Wish.Effect(Wish.Strength.LARGE)),
+                5);
     assertThat(composed.proposals()).isEmpty();
     assertThat(Wording.english().text(composed.obstacle().orElseThrow()))
         .contains("What stands in the way is “")
@@ -309,7 +329,7 @@ class ComposerTest {
 
   @Test
   void labelsAreKeptAsFarAsTheyGo() {
-    Found one = proposals(twoWay(), order(4, 2, 200), 5).getFirst();
+    Proposal one = proposals(twoWay(), order(4, 2, 200), 5).getFirst();
     assertThat(one.solution().table().rows())
         .containsExactly("Lake loop", "Gorge path", "Summit way", "4");
     assertThat(one.solution().table().columns()).containsExactly("Spring", "Summer");

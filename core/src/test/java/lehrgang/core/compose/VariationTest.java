@@ -26,7 +26,7 @@ class VariationTest {
         .filter(solution -> !solution.procedure().equals("simulation"));
   }
 
-  private static List<Found> variants(Found model, long seed, int many) {
+  private static List<Proposal> variants(Proposal model, long seed, int many) {
     Variation variation = Variation.of(model, seed);
     return IntStream.range(0, many)
         .mapToObj(k -> variation.next("walker " + k).orElseThrow())
@@ -36,9 +36,9 @@ class VariationTest {
   @ParameterizedTest
   @MethodSource("models")
   void allAreAsHardAsTheModel(Solution solution) {
-    Found model = Found.of(solution).orElseThrow();
+    Proposal model = Proposal.of(solution).orElseThrow();
     Set<List<List<String>>> seen = new HashSet<>(Set.of(solution.table().cells()));
-    for (Found variant : variants(model, 5, CLASS)) {
+    for (Proposal variant : variants(model, 5, CLASS)) {
       Solution changed = variant.solution();
       assertThat(seen.add(changed.table().cells())).as("different data").isTrue();
       assertThat(changed.withTable(solution.table())).isEqualTo(solution);
@@ -68,29 +68,30 @@ class VariationTest {
   @ParameterizedTest
   @MethodSource("models")
   void theSameListAndSeedGiveTheSameCountsAndALateStudentChangesNobodys(Solution solution) {
-    Found model = Found.of(solution).orElseThrow();
+    Proposal model = Proposal.of(solution).orElseThrow();
     List<TableEntry> first = tables(variants(model, 5, 8));
     List<TableEntry> later = tables(variants(model, 5, 9));
     assertThat(later.subList(0, 8)).isEqualTo(first);
   }
 
-  private static List<TableEntry> tables(List<Found> found) {
+  private static List<TableEntry> tables(List<Proposal> found) {
     return found.stream().map(one -> one.solution().table()).toList();
   }
 
   @Test
   void anotherSeedGivesOtherCountsToTheSameNames() {
-    Found model = Found.of(ReferenceCases.solution(ReferenceCases.trailRegister())).orElseThrow();
-    assertThat(tables(variants(model, 6, 8))).doesNotContainAnyElementsOf(tables(variants(model, 5, 8)));
+    Proposal model =
+        Proposal.of(ReferenceCases.solution(ReferenceCases.trailRegister())).orElseThrow();
+    assertThat(tables(variants(model, 6, 8)))
+        .doesNotContainAnyElementsOf(tables(variants(model, 5, 8)));
   }
 
   /// Expected counts that are whole in the model are whole for everyone.
   @Test
   void wholeExpectedCountsStayWhole() {
-    TableEntry whole =
-        ReferenceCases.table(List.of(List.of(25L, 15L), List.of(15L, 25L)));
-    Found model = Found.of(ReferenceCases.solution(whole)).orElseThrow();
-    for (Found variant : variants(model, 5, CLASS)) {
+    TableEntry whole = ReferenceCases.table(List.of(List.of(25L, 15L), List.of(15L, 25L)));
+    Proposal model = Proposal.of(ReferenceCases.solution(whole)).orElseThrow();
+    for (Proposal variant : variants(model, 5, CLASS)) {
       assertThat(variant.expected()).allMatch(value -> value.isWhole());
     }
   }
@@ -98,16 +99,14 @@ class VariationTest {
   /// There are only so many tables with margins like these: who asks for more is told.
   @Test
   void thereIsAnEndToSmallTables() {
-    Found model =
-        Found.of(
+    Proposal model =
+        Proposal.of(
                 ReferenceCases.solution(
                     "fisher", ReferenceCases.table(List.of(List.of(3L, 0L), List.of(0L, 3L)))))
             .orElseThrow();
     Variation variation = Variation.of(model, 1);
     long found =
-        IntStream.range(0, 90)
-            .filter(k -> variation.next("walker " + k).isPresent())
-            .count();
+        IntStream.range(0, 90).filter(k -> variation.next("walker " + k).isPresent()).count();
     assertThat(found).isLessThan(90);
   }
 }

@@ -64,7 +64,7 @@ final class TrySheet extends ScrollPane {
     this.numbers =
         new LiveNumbers(
             desk.worked(), desk.selection(), line -> Optional.of(line).map(this::field));
-    this.views = BlockViews.toRead(numbers, () -> desk.solution().now().question());
+    this.views = BlockViews.toRead(numbers);
     getStyleClass().add(Style.PAGE_VIEW);
     paper.getStyleClass().add(Style.PAPER);
     paper.setMaxWidth(WIDEST);

@@ -3,7 +3,6 @@ package lehrgang.desktop.page;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -33,7 +32,7 @@ public final class BlockViews {
 
   /// The parts of the page in which something is typed; they stay while the rest is set anew.
   public interface Editors {
-    Node question();
+    Node question(Question question);
 
     Node table(List<Grid> layers);
 
@@ -58,8 +57,8 @@ public final class BlockViews {
   }
 
   /// Views in which nothing is typed.
-  public static BlockViews toRead(LiveNumbers numbers, Supplier<Question> question) {
-    return new BlockViews(numbers, views -> new ReadOnly(question, views));
+  public static BlockViews toRead(LiveNumbers numbers) {
+    return new BlockViews(numbers, ReadOnly::new);
   }
 
   public Node of(PageBlock block) {
@@ -69,7 +68,7 @@ public final class BlockViews {
       case PageBlock.Task(var template, var text) ->
           rewritable(template, Labels.label(text, Style.TASK), text);
       case PageBlock.SeeTable(var text) -> Labels.label(text, Style.TASK);
-      case PageBlock.QuestionText _ -> editors.question();
+      case PageBlock.QuestionText(var question) -> editors.question(question);
       case PageBlock.Note(var kind, var name, var text) -> note(kind, name, text);
       case PageBlock.Provenance provenance -> editors.provenance(provenance);
       case PageBlock.DataTable(var layers) -> editors.table(layers);

@@ -2,7 +2,6 @@ package lehrgang.desktop.page;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -16,19 +15,17 @@ import lehrgang.desktop.kit.Style;
 
 /// What is typed in on the page of the Write view, to be read only.
 final class ReadOnly implements BlockViews.Editors {
-  private final Supplier<Question> question;
   private final BlockViews views;
 
-  ReadOnly(Supplier<Question> question, BlockViews views) {
-    this.question = question;
+  ReadOnly(BlockViews views) {
     this.views = views;
   }
 
   @Override
-  public Node question() {
+  public Node question(Question question) {
     VBox box = new VBox();
     box.getStyleClass().add(Style.OWN_TEXT);
-    for (OwnText.Part part : OwnText.parts(question.get().text())) {
+    for (OwnText.Part part : OwnText.parts(question.text())) {
       switch (part) {
         case OwnText.Paragraph(var spans) -> box.getChildren().add(views.sentence(spans));
         case OwnText.Items(_, var items) ->

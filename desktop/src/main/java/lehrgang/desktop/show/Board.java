@@ -14,7 +14,6 @@ import lehrgang.core.lesson.Item;
 import lehrgang.core.lesson.Lesson;
 import lehrgang.core.lesson.Phase;
 import lehrgang.core.lesson.Told;
-import lehrgang.core.solution.Question;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Labels;
@@ -64,11 +63,11 @@ final class Board extends Region {
   private double laidFor = -1;
   private double laidHigh = -1;
 
-  Board(Lesson lesson, int chapter, WorkedOut worked, Question question) {
+  Board(Lesson lesson, int chapter, WorkedOut worked) {
     this.lesson = lesson;
     this.chapter = lesson.chapters().get(chapter);
     this.numbers = new LiveNumbers(worked, selection);
-    this.views = BlockViews.toRead(numbers, () -> question);
+    this.views = BlockViews.toRead(numbers);
     this.at = new Told(chapter, 0, 0);
     getStyleClass().add(Style.SHOW_BOARD);
     Label number = Labels.label(Integer.toString(this.chapter.number()), Style.SHOW_NUMBER);
@@ -76,7 +75,7 @@ final class Board extends Region {
     heading = new HBox(number, title);
     heading.getStyleClass().add(Style.STEP_HEADING);
     for (Item item : this.chapter.items()) {
-      items.add(new ItemView(item, views, question));
+      items.add(new ItemView(item, views));
     }
     content.getTransforms().add(scale);
     content.getChildren().addAll(items);

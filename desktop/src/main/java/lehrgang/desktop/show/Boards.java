@@ -52,7 +52,7 @@ final class Boards {
   }
 
   private Board make(Lesson lesson, int chapter) {
-    Board made = new Board(lesson, chapter, desk.worked(), desk.solution().now().question());
+    Board made = new Board(lesson, chapter, desk.worked());
     sheet.getChildren().addFirst(made);
     place(made);
     return made;

@@ -23,14 +23,14 @@ final class ItemView extends VBox {
   private final List<MagnifiedFigure> figures = new ArrayList<>();
   private Optional<GrowingFormula> formula = Optional.empty();
 
-  ItemView(Item item, BlockViews views, Question question) {
+  ItemView(Item item, BlockViews views) {
     this.item = item;
     getStyleClass().add(Style.SHOW_ITEM);
     setMinHeight(0);
     switch (item.block()) {
       case PageBlock.Worked worked -> work(worked, views);
       case PageBlock.Figure _ -> draw(views);
-      case PageBlock.QuestionText _ -> ask(question, views);
+      case PageBlock.QuestionText(var question) -> ask(question, views);
       case PageBlock.WrittenOut(_, var chains) -> {
         GrowingFormula chain = views.growing(chains.getFirst());
         chain.show(chains.getFirst().links().size());

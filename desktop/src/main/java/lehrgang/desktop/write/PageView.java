@@ -20,6 +20,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
+import lehrgang.core.solution.Question;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Rewording;
@@ -67,7 +68,14 @@ public final class PageView extends ScrollPane {
     this.worked = desk.worked();
     this.selection = desk.selection();
     this.numbers = numbers;
-    this.question = new QuestionEditor(solution);
+    this.question =
+        new QuestionEditor(
+            solution,
+            () ->
+                Optional.of(desk.worked().now())
+                    .filter(Sight::isCurrent)
+                    .flatMap(Sight::whole)
+                    .map(Page::question));
     this.table = new TableEditor(desk, numbers);
     this.recipe = new RecipeView(solution, desk.counting());
     this.views = new BlockViews(numbers, editors(desk));
@@ -91,7 +99,7 @@ public final class PageView extends ScrollPane {
   private BlockViews.Editors editors(Desk desk) {
     return new BlockViews.Editors() {
       @Override
-      public Node question() {
+      public Node question(Question asked) {
         return question;
       }
 

@@ -1,5 +1,7 @@
 package lehrgang.desktop.write;
 
+import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -15,6 +17,7 @@ import lehrgang.desktop.page.SentenceView;
 /// The question, written where it stands.
 final class QuestionEditor extends VBox {
   private final OpenSolution solution;
+  private final Supplier<Optional<Question>> read;
   private final TextField title = new TextField();
   private final TextArea text = new TextArea();
   private final TextField source = new TextField();
@@ -23,8 +26,11 @@ final class QuestionEditor extends VBox {
   private final TextEditing textEditing;
   private final TextEditing sourceEditing;
 
-  QuestionEditor(OpenSolution solution) {
+  /// @param read what the question reads like with the numbers that it names; empty as long as
+  ///     nothing is worked out
+  QuestionEditor(OpenSolution solution, Supplier<Optional<Question>> read) {
     this.solution = solution;
+    this.read = read;
     getStyleClass().add(Style.QUESTION_EDITOR);
     titleEditing = field(title, "question.title", Question::withTitle);
     textEditing = field(text, "question.text", Question::withText);
@@ -45,14 +51,17 @@ final class QuestionEditor extends VBox {
     field.setId(name.replace('.', '-'));
     field.setAccessibleText(Words.of(name));
     field.setPromptText(Words.of(name + ".prompt"));
+    field.focusedProperty().subscribe((_, _) -> update());
     return TextEditing.of(
         field, solution, name, (now, typed) -> now.withQuestion(edit.apply(now.question(), typed)));
   }
 
+  /// Shows the question as it reads; where it is being written, as it was written.
   void update() {
     Question question = solution.now().question();
-    titleEditing.show(question.title());
-    textEditing.show(question.text());
+    Question filled = read.get().orElse(question);
+    titleEditing.show(title.isFocused() ? question.title() : filled.title());
+    textEditing.show(text.isFocused() ? question.text() : filled.text());
     sourceEditing.show(question.source());
     picture.update(question);
   }

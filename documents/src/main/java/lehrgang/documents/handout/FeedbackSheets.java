@@ -2,14 +2,13 @@ package lehrgang.documents.handout;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
+import java.util.function.Function;
 import java.util.function.IntConsumer;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.SafeNames;
 import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.handout.html.HtmlHandout;
 import lehrgang.documents.handout.order.Feedback;
@@ -27,11 +26,14 @@ public final class FeedbackSheets {
   /// What a file for everybody is called.
   private static final String ALL = "everyone";
 
-  private static final int LONGEST_NAME = 80;
-
-  private final Solved solved;
+  private final Function<String, Solved> solved;
 
   public FeedbackSheets(Solved solved) {
+    this(_ -> solved);
+  }
+
+  /// @param solved the solution that a student's answers were marked by
+  public FeedbackSheets(Function<String, Solved> solved) {
     this.solved = solved;
   }
 
@@ -41,7 +43,7 @@ public final class FeedbackSheets {
   /// @param form   PDF or a web page
   public byte[] make(List<SheetMarks> sheets, Form form) {
     Manuscript manuscript = Feedback.of(solved, sheets);
-    SheetChoices choices = solved.solution().sheet();
+    SheetChoices choices = solved.apply(sheets.getFirst().student()).solution().sheet();
     return form == Form.PDF
         ? PdfHandout.of(manuscript, choices)
         : HtmlHandout.of(manuscript, choices, KIND).getBytes(StandardCharsets.UTF_8);
@@ -54,10 +56,10 @@ public final class FeedbackSheets {
   /// @param done   is told after each student how many are done
   /// @throws FileProblem if a file cannot be written
   public void write(List<SheetMarks> sheets, Path folder, IntConsumer done) throws FileProblem {
-    Set<String> names = new HashSet<>(Set.of(ALL));
+    SafeNames names = new SafeNames(List.of(ALL));
     int count = 0;
     for (SheetMarks sheet : sheets) {
-      String name = name(sheet.student(), names);
+      String name = names.next(sheet.student(), "student");
       for (Form form : FORMS) {
         WholeFile.write(folder.resolve(name + form.ending()), make(List.of(sheet), form));
       }
@@ -66,17 +68,5 @@ public final class FeedbackSheets {
     for (Form form : FORMS) {
       WholeFile.write(folder.resolve(ALL + form.ending()), make(sheets, form));
     }
-  }
-
-  /// A name that every file system takes, and that no other student has.
-  private static String name(String student, Set<String> taken) {
-    String plain = student.strip().replaceAll("[^\\p{L}\\p{N}._-]+", "-").replaceAll("^[.-]+", "");
-    String whole = plain.isEmpty() ? "student" : plain;
-    String stem = whole.substring(0, Math.min(whole.length(), LONGEST_NAME));
-    String name = stem;
-    for (int k = 2; !taken.add(name.toLowerCase(Locale.ROOT)); k++) {
-      name = stem + "-" + k;
-    }
-    return name;
   }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.IntConsumer;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.derivation.Derivation;
@@ -199,9 +200,17 @@ public final class AnswersFile {
   ///
   /// @param progress takes how many students are done
   public List<SheetMarks> marks(Marker marker, IntConsumer progress) {
+    return marks(_ -> marker, progress);
+  }
+
+  /// What every student's answers get, each by a key of their own.
+  ///
+  /// @param markers  by student
+  /// @param progress takes how many students are done
+  public List<SheetMarks> marks(Function<String, Marker> markers, IntConsumer progress) {
     List<SheetMarks> marks = new ArrayList<>(rows.size());
     for (Row row : rows) {
-      marks.add(marker.mark(row.student(), row.answers()));
+      marks.add(markers.apply(row.student()).mark(row.student(), row.answers()));
       progress.accept(marks.size());
     }
     return marks;

@@ -10,6 +10,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
 import lehrgang.core.marking.Mark;
@@ -99,8 +100,13 @@ public final class MarksFile {
       @JsonInclude(Include.NON_EMPTY) Optional<Boolean> ruled) {}
 
   /// The same as a document, `lehrgang-marks/1`.
+  ///
+  /// @param sentences what is said of slips, by student
   public static String json(
-      String title, String procedure, List<SheetMarks> sheets, SlipTexts sentences) {
+      String title,
+      String procedure,
+      List<SheetMarks> sheets,
+      Function<String, SlipTexts> sentences) {
     List<LineText> lines =
         sheets.isEmpty()
             ? List.of()
@@ -113,7 +119,9 @@ public final class MarksFile {
             title,
             procedure,
             lines,
-            sheets.stream().map(sheet -> student(sheet, sentences)).toList());
+            sheets.stream()
+                .map(sheet -> student(sheet, sentences.apply(sheet.student())))
+                .toList());
     return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(document) + "\n";
   }
 

@@ -176,7 +176,7 @@ class MarksTest {
                     SOLUTION.question().title(),
                     SOLUTION.procedure(),
                     marked(answers),
-                    new SlipTexts(SOLUTION, DERIVATION)));
+                    _ -> new SlipTexts(SOLUTION, DERIVATION)));
     assertThat(document.get("format").asString()).isEqualTo("lehrgang-marks/1");
     JsonNode student = document.get("students").get(0);
     assertThat(student.get("credit").asInt()).isEqualTo(1);

@@ -2,9 +2,12 @@ package lehrgang.documents.handout.order;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
@@ -44,17 +47,22 @@ public final class Feedback {
 
   /// Sheets for students, each on pages of its own.
   ///
+  /// @param solved the solution that a student's answers were marked by
   /// @param sheets at least one
-  public static Manuscript of(Solved solved, List<SheetMarks> sheets) {
-    Feedback feedback = new Feedback(solved);
-    String course = SheetHead.of(Order.of(solved, Audience.STUDENT), feedback.wording).line();
+  public static Manuscript of(Function<String, Solved> solved, List<SheetMarks> sheets) {
+    Map<Solved, Feedback> all = new IdentityHashMap<>();
+    Function<SheetMarks, Feedback> own =
+        sheet -> all.computeIfAbsent(solved.apply(sheet.student()), Feedback::new);
+    Feedback feedback = own.apply(sheets.getFirst());
+    String course =
+        SheetHead.of(Order.of(feedback.solved, Audience.STUDENT), feedback.wording).line();
     String what = feedback.wording.text("feedback.head");
     return new Manuscript(
         SheetHead.title(feedback.page),
         feedback.page.language(),
         feedback.wording,
         new SheetHead(course.isEmpty() ? what : what + " · " + course, ""),
-        sheets.stream().map(feedback::chapter).toList(),
+        sheets.stream().map(sheet -> own.apply(sheet).chapter(sheet)).toList(),
         List.of());
   }
 

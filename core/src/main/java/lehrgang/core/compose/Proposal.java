@@ -12,15 +12,15 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 
-/// A solution that was found, worked out.
-public record Found(Solution solution, Derivation derivation) {
+/// A solution that is proposed, or like which others are to be, worked out.
+public record Proposal(Solution solution, Derivation derivation) {
   /// Expected counts in sum, and the smallest of them.
   private static final Set<String> ASIDE = Set.of("E.min", "E.R", "E.C", "E.n", "sum.E");
 
   /// Works a solution out; empty where that cannot be done.
-  public static Optional<Found> of(Solution solution) {
+  public static Optional<Proposal> of(Solution solution) {
     return Procedures.workAtOnce(solution) instanceof Procedure.Derived(var derivation)
-        ? Optional.of(new Found(solution, derivation))
+        ? Optional.of(new Proposal(solution, derivation))
         : Optional.empty();
   }
 
@@ -34,7 +34,7 @@ public record Found(Solution solution, Derivation derivation) {
   }
 
   /// Whether H₀ is rejected.
-  boolean rejects() {
+  public boolean rejects() {
     return exact(derivation.decision()).filter(value -> value.asDouble() > 0.5).isPresent();
   }
 

@@ -1,0 +1,130 @@
+package lehrgang.core.compose;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.data.TableForm;
+import lehrgang.core.procedure.Procedure;
+
+/// What can be wished of the tables of a procedure, and a table of it to begin with.
+///
+/// @param wishes the wishes that mean something for it
+/// @param shaped whether the number of its rows and columns is for the instructor to say
+public record Offer(Set<Sort> wishes, Shaped shaped) {
+  /// A wish by its sort.
+  public enum Sort {
+    DECISION,
+    P,
+    EFFECT,
+    CONDITIONS,
+    EXPECTED,
+    NICE,
+    REVERSAL,
+    DISCORDANT
+  }
+
+  /// What of a table's size is free.
+  public enum Shaped {
+    ROWS_AND_COLUMNS,
+    ROWS,
+    LAYERS,
+    NOTHING
+  }
+
+  private static final Map<String, Offer> ALL =
+      Map.of(
+          "independence",
+          new Offer(
+              Set.of(Sort.DECISION, Sort.P, Sort.EFFECT, Sort.CONDITIONS, Sort.EXPECTED, Sort.NICE),
+              Shaped.ROWS_AND_COLUMNS),
+          "goodness-of-fit",
+          new Offer(
+              Set.of(Sort.DECISION, Sort.P, Sort.EFFECT, Sort.CONDITIONS, Sort.EXPECTED, Sort.NICE),
+              Shaped.ROWS),
+          "one-proportion",
+          new Offer(
+              Set.of(Sort.DECISION, Sort.P, Sort.EFFECT, Sort.CONDITIONS, Sort.EXPECTED, Sort.NICE),
+              Shaped.NOTHING),
+          "two-proportions",
+          new Offer(
+              Set.of(Sort.DECISION, Sort.P, Sort.EFFECT, Sort.CONDITIONS, Sort.EXPECTED, Sort.NICE),
+              Shaped.NOTHING),
+          "matched-pairs",
+          new Offer(
+              Set.of(Sort.DECISION, Sort.P, Sort.CONDITIONS, Sort.EXPECTED, Sort.DISCORDANT),
+              Shaped.NOTHING),
+          "fisher",
+          new Offer(Set.of(Sort.DECISION, Sort.P), Shaped.NOTHING),
+          "layers",
+          new Offer(Set.of(Sort.DECISION, Sort.P, Sort.CONDITIONS, Sort.REVERSAL), Shaped.LAYERS));
+
+  /// What can be wished of a procedure's tables; empty for one whose tables are not composed.
+  public static Optional<Offer> of(String procedure) {
+    return Optional.ofNullable(ALL.get(procedure));
+  }
+
+  /// The procedures whose tables are composed.
+  public static List<String> procedures() {
+    return ALL.keySet().stream().sorted().toList();
+  }
+
+  /// A table of a procedure that can be worked out, with counts that say nothing.
+  ///
+  /// @param layers 0 for a table without layers
+  public static TableEntry plain(Procedure procedure, int rows, int columns, int layers) {
+    return switch (procedure.forms().getFirst()) {
+      case TWO_WAY ->
+          new TableEntry(
+              "row",
+              "column",
+              numbered("row", rows),
+              procedure.paired() ? numbered("row", rows) : numbered("column", columns),
+              counts(rows, columns));
+      case FREQUENCIES ->
+          new TableEntry(
+              TableForm.FREQUENCIES,
+              "category",
+              "",
+              numbered("category", rows),
+              List.of(TableEntry.OBSERVED),
+              IntStream.range(0, rows).mapToObj(_ -> List.of("20")).toList());
+      case SHARES ->
+          new TableEntry(
+              TableForm.SHARES,
+              "group",
+              "success",
+              numbered("group", procedure.groups()),
+              List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
+              Collections.nCopies(procedure.groups(), List.of("50", "100")));
+      case LAYERS ->
+          new TableEntry(
+              TableForm.LAYERS,
+              "row",
+              "column",
+              "layer",
+              numbered("row", rows),
+              numbered("column", columns),
+              numbered("layer", layers),
+              counts(rows * layers, columns));
+    };
+  }
+
+  private static List<String> numbered(String what, int many) {
+    return IntStream.rangeClosed(1, many).mapToObj(k -> what + " " + k).toList();
+  }
+
+  private static List<List<String>> counts(int rows, int columns) {
+    List<List<String>> counts = new ArrayList<>();
+    for (int i = 0; i < rows; i++) {
+      int row = i;
+      counts.add(
+          IntStream.range(0, columns).mapToObj(j -> Integer.toString(20 + (row + j) % 3)).toList());
+    }
+    return counts;
+  }
+}

@@ -1,0 +1,67 @@
+package lehrgang.documents.personal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntPredicate;
+import lehrgang.core.compose.Proposal;
+import lehrgang.core.compose.Variation;
+import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.SafeNames;
+
+/// A class with a data set for each of its students.
+///
+/// @param seed    from which they were drawn
+/// @param members in the order of the list
+public record PersonalClass(long seed, List<Member> members) {
+  /// What no student's files are called.
+  static final List<String> RESERVED = List.of("everyone", "class");
+
+  /// A student with a data set of their own.
+  ///
+  /// @param file  what the student's files are called, without an ending
+  /// @param found the solution, worked out
+  public record Member(String student, String file, Proposal found) {}
+
+  public PersonalClass {
+    members = List.copyOf(members);
+  }
+
+  /// Draws a data set for each student of a list.
+  ///
+  /// @param goesOn told after each student how many are done; whether to go on
+  /// @throws FileProblem if there are not enough different data sets that are as hard as the model
+  public static PersonalClass draw(Proposal model, ClassList list, long seed, IntPredicate goesOn)
+      throws FileProblem {
+    Variation variation = Variation.of(model, seed);
+    SafeNames names = new SafeNames(RESERVED);
+    List<Member> members = new ArrayList<>();
+    for (String student : list.students()) {
+      Proposal found =
+          variation
+              .next(student)
+              .orElseThrow(
+                  () ->
+                      new FileProblem(
+                          Phrase.of("class.no-more")
+                              .with("student", student)
+                              .with("found", members.size())));
+      members.add(new Member(student, names.next(student, "student"), named(found, student)));
+      if (!goesOn.test(members.size())) {
+        break;
+      }
+    }
+    return new PersonalClass(seed, members);
+  }
+
+  /// With the student's name at the head of the sheet.
+  private static Proposal named(Proposal found, String student) {
+    Solution solution = found.solution();
+    SheetChoices sheet = solution.sheet();
+    String head = sheet.sheet().isBlank() ? student : sheet.sheet() + " · " + student;
+    return new Proposal(
+        solution.withSheet(sheet.withHead(sheet.course(), head, sheet.due())), found.derivation());
+  }
+}

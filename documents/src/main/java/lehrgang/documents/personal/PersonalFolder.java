@@ -1,0 +1,176 @@
+package lehrgang.documents.personal;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntPredicate;
+import lehrgang.core.compose.Proposal;
+import lehrgang.core.page.Audience;
+import lehrgang.core.wording.Phrase;
+import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.handout.Form;
+import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.solutionfile.SolutionFile;
+import lehrgang.documents.table.Defused;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+/// The folder of a class with a data set for each of its students.
+///
+/// `STUDENT.lehrgang` for each, `class.csv` that says which is whose and what was drawn, and the
+/// forms that were asked for in `sheets` and `keys`.
+public final class PersonalFolder {
+  private static final String LIST = "class.csv";
+  private static final String ENDING = ".lehrgang";
+  private static final String ALL = "everyone";
+
+  private final Path folder;
+
+  /// @param folder made where it is not there
+  public PersonalFolder(Path folder) {
+    this.folder = folder;
+  }
+
+  /// Whether a folder is one of a class.
+  public static boolean isOne(Path folder) {
+    return Files.isRegularFile(folder.resolve(LIST));
+  }
+
+  /// Writes a class.
+  ///
+  /// @param model  whose file the solutions are written like
+  /// @param forms  of sheets and keys; empty for none
+  /// @param goesOn told after each student how many are done; whether to go on
+  /// @throws FileProblem if a file cannot be written
+  public void write(SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
+      throws FileProblem {
+    makeFolders(!forms.isEmpty());
+    AtomicInteger done = new AtomicInteger();
+    for (PersonalClass.Member member : drawn.members()) {
+      model.with(member.found().solution()).save(folder.resolve(member.file() + ENDING));
+      Solved solved = new Solved(member.found().solution(), member.found().derivation());
+      for (Form form : forms) {
+        write(solved, Audience.STUDENT, form, member.file());
+        if (!form.isForStudents()) {
+          write(solved, Audience.KEY, form, member.file());
+        }
+      }
+      if (!goesOn.test(done.incrementAndGet())) {
+        return;
+      }
+    }
+    if (forms.contains(Form.PDF)) {
+      forPrinting(drawn, Audience.STUDENT);
+      forPrinting(drawn, Audience.KEY);
+    }
+    WholeFile.write(folder.resolve(LIST), list(drawn));
+  }
+
+  private void makeFolders(boolean sheets) throws FileProblem {
+    try {
+      Files.createDirectories(folder);
+      if (sheets) {
+        Files.createDirectories(of(Audience.STUDENT));
+        Files.createDirectories(of(Audience.KEY));
+      }
+    } catch (IOException e) {
+      throw new FileProblem(Phrase.of("class.no-folder").with("folder", folder.toString()), e);
+    }
+  }
+
+  private Path of(Audience audience) {
+    return folder.resolve(audience == Audience.KEY ? "keys" : "sheets");
+  }
+
+  private void write(Solved solved, Audience audience, Form form, String name) throws FileProblem {
+    form.write(Order.of(solved, audience), of(audience).resolve(file(name, form)));
+  }
+
+  /// A working sheet is a web page as well, and stands beside it under a name of its own.
+  private static String file(String name, Form form) {
+    return form == Form.WORKING_SHEET
+        ? name + "-working-sheet" + form.ending()
+        : name + form.ending();
+  }
+
+  /// The pages of all, one after the other.
+  private void forPrinting(PersonalClass drawn, Audience audience) throws FileProblem {
+    Path file = of(audience).resolve(ALL + Form.PDF.ending());
+    PDFMergerUtility merger = new PDFMergerUtility();
+    ByteArrayOutputStream pages = new ByteArrayOutputStream();
+    try (PDDocument all = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
+      for (PersonalClass.Member member : drawn.members()) {
+        Path own = of(audience).resolve(member.file() + Form.PDF.ending());
+        try (PDDocument one = Loader.loadPDF(own.toFile())) {
+          merger.appendDocument(all, one);
+        }
+      }
+      // The same class gives the same bytes.
+      all.setDocumentId(drawn.seed());
+      all.save(pages);
+      WholeFile.write(file, pages.toByteArray());
+    } catch (IOException e) {
+      throw new FileProblem(Phrase.of("class.not-joined").with("file", file.toString()), e);
+    }
+  }
+
+  /// Who has which file, and what was drawn.
+  private static String list(PersonalClass drawn) {
+    StringWriter text = new StringWriter();
+    try (CsvWriter writer = CsvWriter.builder().build(text)) {
+      writer.writeRecord("student", "file", "counts", "decision");
+      for (PersonalClass.Member member : drawn.members()) {
+        writer.writeRecord(
+            Defused.cell(member.student()),
+            member.file() + ENDING,
+            counts(member.found()),
+            member.found().rejects() ? "reject" : "do-not-reject");
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return text.toString();
+  }
+
+  private static String counts(Proposal found) {
+    List<String> rows = new ArrayList<>();
+    found.solution().table().cells().forEach(row -> rows.add(String.join(" ", row)));
+    return String.join(" / ", rows);
+  }
+
+  /// Reads which solution belongs to whom.
+  ///
+  /// @return the solutions by student, in the order of the list
+  /// @throws FileProblem if the list or one of the solutions cannot be read
+  public Map<String, SolutionFile> read() throws FileProblem {
+    Map<String, SolutionFile> solutions = new LinkedHashMap<>();
+    List<CaseFile.Row> rows = CaseFile.detect(folder.resolve(LIST)).rows();
+    for (CaseFile.Row row : rows.subList(Math.min(1, rows.size()), rows.size())) {
+      String student = row.fields().getFirst().strip();
+      Optional<String> file = row.fields().stream().skip(1).findFirst().map(String::strip);
+      if (!student.isEmpty() && file.isPresent()) {
+        Path path = folder.resolve(Path.of(file.get()).getFileName());
+        solutions.put(student, SolutionFile.load(path));
+      }
+    }
+    if (solutions.isEmpty()) {
+      throw new FileProblem(Phrase.of("class.empty").with("file", folder.resolve(LIST).toString()));
+    }
+    return solutions;
+  }
+}
