@@ -115,17 +115,18 @@ class RoomsTest {
     know(rooms, "desktop.start", aView);
     know(rooms, "desktop.handout", aView);
     know(rooms, "desktop.check", aView + " desktop.page");
+    know(rooms, "desktop.compose", aView);
     know(rooms, "desktop.show", aView + " desktop.page core.lesson");
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
-    know(rooms, "desktop.write.table", aView + " desktop.page");
+    know(rooms, "desktop.write.table", aView + " desktop.page desktop.compose");
     know(rooms, "desktop.write", aView + " desktop.page desktop.write.table desktop.recipe");
     know(
         rooms,
         "desktop.window",
         aView
             + " desktop.page desktop.start desktop.records desktop.write desktop.handout"
-            + " desktop.check desktop.show");
+            + " desktop.check desktop.show desktop.compose");
     know(rooms, "app", documents + " desktop.window");
     return rooms;
   }

@@ -168,12 +168,8 @@ final class Draftings {
     return model.number("p0").orElse(0.5);
   }
 
-  private long count(String line) {
-    return Math.round(model.number(line).orElse(0.0));
-  }
-
   private long total() {
-    return Math.max(2, Math.max(count("N"), count("n")));
+    return Math.max(2, model.observations());
   }
 
   private static String digits(String typed) {

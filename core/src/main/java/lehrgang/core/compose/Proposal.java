@@ -33,6 +33,11 @@ public record Proposal(Solution solution, Derivation derivation) {
     return exact(LineId.of(line)).map(Value::asDouble);
   }
 
+  /// How many observations there are in all.
+  public long observations() {
+    return Math.round(Math.max(number("n").orElse(0.0), number("N").orElse(0.0)));
+  }
+
   /// Whether H₀ is rejected.
   public boolean rejects() {
     return exact(derivation.decision()).filter(value -> value.asDouble() > 0.5).isPresent();

@@ -119,6 +119,11 @@ public final class OpenSolution {
     replace(opened, Optional.of(from), Words.of("status.opened", from.getFileName()));
   }
 
+  /// The open solution as it would be saved now.
+  public SolutionFile file() {
+    return file.with(now());
+  }
+
   /// Goes on with another solution that was never saved.
   public void begin(SolutionFile other) {
     replace(other, Optional.empty(), "");

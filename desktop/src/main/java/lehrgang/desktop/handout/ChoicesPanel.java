@@ -56,6 +56,7 @@ final class ChoicesPanel extends ScrollPane {
       ObjectProperty<Form> form,
       List<Solved> others,
       Runnable addMore,
+      Runnable vary,
       Runnable othersChanged) {
     this.solution = solution;
     this.others = others;
@@ -97,6 +98,8 @@ final class ChoicesPanel extends ScrollPane {
       with.put(what, box(what));
     }
     Button add = Icons.tool("fth-plus", "handout.more", addMore);
+    Button toVary = Icons.tool("fth-users", "handout.vary", vary);
+    toVary.setId("handout-vary");
     content
         .getChildren()
         .addAll(
@@ -119,7 +122,11 @@ final class ChoicesPanel extends ScrollPane {
                 "handout.several",
                 Labels.label(Words.of("handout.several.hint"), Style.HANDOUT_HINT),
                 set,
-                add));
+                add),
+            group(
+                "handout.personal",
+                Labels.label(Words.of("handout.personal.hint"), Style.HANDOUT_HINT),
+                toVary));
     HBox.setHgrow(sheetField, Priority.ALWAYS);
     HBox.setHgrow(dueField, Priority.ALWAYS);
     content.getStyleClass().add(Style.HANDOUT_CHOICES);

@@ -56,13 +56,17 @@ public final class HandOutView extends BorderPane {
     /// Asks for solutions that join this one in a problem set; those that cannot be worked out are
     /// told and left out.
     List<Solved> more();
+
+    /// Goes on to other counts for each student.
+    void vary();
   }
 
   public HandOutView(Desk desk, Use use) {
     this.desk = desk;
     this.use = use;
     this.choices =
-        new ChoicesPanel(desk.solution(), audience, form, others, this::addMore, this::renew);
+        new ChoicesPanel(
+            desk.solution(), audience, form, others, this::addMore, use::vary, this::renew);
     getStyleClass().add(Style.HANDOUT_VIEW);
     setTop(bar());
     setLeft(choices);

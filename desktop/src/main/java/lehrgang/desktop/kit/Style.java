@@ -49,6 +49,8 @@ public final class Style {
   public static final String CHIPS = "chips";
   public static final String COLUMN_HEAD = "column-head";
   public static final String COLUMN_TOTAL = "column-total";
+  public static final String COMPOSE_CONTENT = "compose-content";
+  public static final String COMPOSE_RANGE = "compose-range";
   public static final String COUNT_FIELD = "count-field";
   public static final String COURSE_CHOICES = "course-choices";
   public static final String COURSE_PANEL = "course-panel";
@@ -161,6 +163,9 @@ public final class Style {
   public static final String PICKER = "picker";
   public static final String PICKER_NAME = "picker-name";
   public static final String PRIMARY = "primary";
+  public static final String PROPOSAL = "proposal";
+  public static final String PROPOSALS = "proposals";
+  public static final String PROPOSAL_NUMBERS = "proposal-numbers";
   public static final String QUESTION_EDITOR = "question-editor";
   public static final String QUESTION_PICTURE = "question-picture";
   public static final String QUESTION_SOURCE = "question-source";
@@ -240,8 +245,8 @@ public final class Style {
   public static final String SHOW_ITEM = "show-item";
   public static final String SHOW_KEYS = "show-keys";
   public static final String SHOW_LINE = "show-line";
-  public static final String SHOW_LINE_NOW = "show-line-now";
   public static final String SHOW_LINES = "show-lines";
+  public static final String SHOW_LINE_NOW = "show-line-now";
   public static final String SHOW_NUMBER = "show-number";
   public static final String SHOW_QUESTION = "show-question";
   public static final String SHOW_SAID = "show-said";
@@ -293,6 +298,8 @@ public final class Style {
   public static final String TRACE_SCROLL = "trace-scroll";
   public static final String TRY_FIELD = "try-field";
   public static final String VARIABLE = "variable";
+  public static final String VARY_LIST = "vary-list";
+  public static final String VARY_STUDENTS = "vary-students";
   public static final String VERDICT_ITEM = "verdict-item";
   public static final String VERDICT_NAME = "verdict-name";
   public static final String VERDICT_SENTENCE = "verdict-sentence";

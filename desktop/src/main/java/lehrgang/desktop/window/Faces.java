@@ -9,11 +9,14 @@ import javafx.scene.layout.StackPane;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.check.CheckView;
+import lehrgang.desktop.compose.ComposeEvent;
+import lehrgang.desktop.compose.ComposeView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
+import lehrgang.desktop.handout.VaryView;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.CopyEvent;
 import lehrgang.desktop.page.FigureEvent;
@@ -43,6 +46,8 @@ final class Faces extends StackPane {
   private final HandOutView handing;
   private final CheckView checking;
   private final ShowView showing;
+  private final ComposeView composing;
+  private final VaryView varying;
   private boolean beginsAnew;
 
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
@@ -52,9 +57,11 @@ final class Faces extends StackPane {
     this.write = new WriteView(desk);
     this.start = new StartView(beginnings(), recent);
     this.records = new RecordsView(arrivals());
-    this.handing = new HandOutView(desk, files.handingOut(this::showWrite));
+    this.handing = new HandOutView(desk, files.handingOut(this::showWrite, this::showVary));
     this.checking = new CheckView(desk, files.checking(this::showWrite));
     this.showing = new ShowView(desk, toggleTheme);
+    this.varying = new VaryView(desk, files.varying(this::showHandOut));
+    this.composing = new ComposeView(desk, this::showWrite);
     writing.setTop(
         new HeaderBar(
             desk,
@@ -66,6 +73,7 @@ final class Faces extends StackPane {
             toggleTheme));
     writing.setCenter(write);
     addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
+    addEventHandler(ComposeEvent.OPEN, _ -> showCompose());
     addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
     addEventHandler(FigureEvent.COPY, event -> files.parts().copyFigure(event.figure()));
     addEventHandler(CopyEvent.COPY, event -> files.parts().copyText(event.text()));
@@ -75,7 +83,8 @@ final class Faces extends StackPane {
         TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-    getChildren().addAll(writing, start, records, handing, checking, showing, notice);
+    getChildren()
+        .addAll(writing, start, records, handing, checking, showing, composing, varying, notice);
     showWrite();
   }
 
@@ -148,6 +157,20 @@ final class Faces extends StackPane {
     inFront(showing);
   }
 
+  /// Shows other counts for each student of a class.
+  void showVary() {
+    desk.notices().clear();
+    varying.begin();
+    inFront(varying);
+  }
+
+  /// Shows tables that show what is wished.
+  void showCompose() {
+    desk.notices().clear();
+    composing.begin();
+    inFront(composing);
+  }
+
   ShowView showing() {
     return showing;
   }
@@ -178,6 +201,11 @@ final class Faces extends StackPane {
     handing.setInSight(face == handing);
     checking.setVisible(face == checking);
     checking.setInSight(face == checking);
+    composing.setVisible(face == composing);
+    if (face != composing) {
+      composing.stop();
+    }
+    varying.setVisible(face == varying);
     showing.setVisible(face == showing);
     showing.setInSight(face == showing);
   }
@@ -193,7 +221,15 @@ final class Faces extends StackPane {
     if (showing.isVisible() && showing.back()) {
       return true;
     }
-    if (showing.isVisible() || start.isVisible() || handing.isVisible() || checking.isVisible()) {
+    if (varying.isVisible()) {
+      showHandOut();
+      return true;
+    }
+    if (showing.isVisible()
+        || composing.isVisible()
+        || start.isVisible()
+        || handing.isVisible()
+        || checking.isVisible()) {
       showWrite();
       return true;
     }

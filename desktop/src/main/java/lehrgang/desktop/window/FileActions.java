@@ -16,6 +16,7 @@ import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
+import lehrgang.desktop.handout.VaryView;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
@@ -23,6 +24,8 @@ import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.marks.AnswersFile;
+import lehrgang.documents.personal.PersonalClass;
 import lehrgang.documents.solutionfile.PictureFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
@@ -45,6 +48,7 @@ final class FileActions {
   private final StyleActions styles;
   private final PartActions parts;
   private final CheckActions checks;
+  private final ClassWriting classes;
   private final Opened opened;
 
   /// What is done with what was opened.
@@ -70,6 +74,7 @@ final class FileActions {
     this.dialogs = new FileDialogs(window, solution);
     this.styles = new StyleActions(desk, dialogs);
     this.parts = new PartActions(desk, dialogs);
+    this.classes = new ClassWriting(notices);
     this.checks = new CheckActions(desk, dialogs, opened::answers);
   }
 
@@ -157,7 +162,7 @@ final class FileActions {
   }
 
   /// What the view for handing out needs.
-  HandOutView.Use handingOut(Runnable leave) {
+  HandOutView.Use handingOut(Runnable leave, Runnable vary) {
     return new HandOutView.Use() {
       @Override
       public void leave() {
@@ -183,6 +188,32 @@ final class FileActions {
         return dialogs.severalToOpen(SOLUTIONS).stream()
             .flatMap(path -> solved(path).stream())
             .toList();
+      }
+
+      @Override
+      public void vary() {
+        vary.run();
+      }
+    };
+  }
+
+  VaryView.Use varying(Runnable leave) {
+    return new VaryView.Use() {
+      @Override
+      public void leave() {
+        leave.run();
+      }
+
+      @Override
+      public Optional<Path> list() {
+        return dialogs.toOpen(new Sort("file.list", AnswersFile.ENDINGS));
+      }
+
+      @Override
+      public void save(PersonalClass drawn, List<Form> forms) {
+        dialogs
+            .toFolder()
+            .ifPresent(folder -> classes.write(solution.file(), drawn, forms, folder));
       }
     };
   }

@@ -6,9 +6,11 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
+import lehrgang.core.compose.Offer;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.ProcedureOption;
+import lehrgang.desktop.compose.ComposeEvent;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.kit.Icons;
@@ -41,6 +43,10 @@ final class TableTools extends HBox {
 
   void show(TableEntry table) {
     getChildren().setAll(tools(table));
+    if (Offer.of(solution.now().procedure()).isPresent()) {
+      getChildren()
+          .add(Icons.tool("fth-sliders", "table.compose", () -> fireEvent(new ComposeEvent())));
+    }
   }
 
   private List<Node> tools(TableEntry table) {

@@ -1,0 +1,179 @@
+package lehrgang.desktop.compose;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import lehrgang.core.compose.Composer;
+import lehrgang.core.compose.Offer;
+import lehrgang.core.compose.Order;
+import lehrgang.core.compose.Proposal;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.procedure.Procedures;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Notice;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+
+/// Tables that show what is wished: wishes at the left, proposals at the right.
+public final class ComposeView extends BorderPane {
+  private final Desk desk;
+  private final Runnable leave;
+  private final WishesPanel wishes;
+  private final FlowPane cards = new FlowPane();
+  private final Label said = Labels.label("", Style.HINT);
+  private final Button others = new Button(Words.of("compose.others"));
+  private Optional<BackgroundWork> work = Optional.empty();
+  private Optional<Proposal> model = Optional.empty();
+  private long seed = 1;
+
+  /// @param leave goes back to writing
+  public ComposeView(Desk desk, Runnable leave) {
+    this.desk = desk;
+    this.leave = leave;
+    this.wishes = new WishesPanel(this::propose);
+    getStyleClass().add(Style.HANDOUT_VIEW);
+    setTop(bar());
+    setLeft(wishes);
+    cards.getStyleClass().add(Style.PROPOSALS);
+    said.setId("compose-said");
+    VBox content = new VBox(said, cards);
+    content.getStyleClass().add(Style.COMPOSE_CONTENT);
+    ScrollPane scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add(Style.PAGE_VIEW);
+    setCenter(scroll);
+  }
+
+  private HBox bar() {
+    Label name = new Label(Words.of("compose.view"));
+    name.getStyleClass().add(Style.HEADER_TITLE);
+    Region space = new Region();
+    HBox.setHgrow(space, Priority.ALWAYS);
+    Button back =
+        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, leave);
+    back.setId("compose-back");
+    others.setId("compose-others");
+    others.getStyleClass().add(Style.HAND_OUT);
+    others.setMinWidth(Region.USE_PREF_SIZE);
+    others.setOnAction(
+        _ -> {
+          seed++;
+          propose();
+        });
+    HBox bar = new HBox(back, name, space, others);
+    bar.getStyleClass().add(Style.HEADER);
+    return bar;
+  }
+
+  private Optional<Offer> offer() {
+    return Offer.of(desk.solution().now().procedure());
+  }
+
+  /// Begins with the procedure, the labels and the size of the open solution.
+  public void begin() {
+    Solution now = desk.solution().now();
+    cards.getChildren().clear();
+    offer()
+        .ifPresentOrElse(
+            offer -> {
+              model = model(now, offer);
+              wishes.setVisible(true);
+              wishes.show(offer, usual(model.orElseThrow()));
+              propose();
+            },
+            () -> {
+              wishes.setVisible(false);
+              said.setText(
+                  Words.of("compose.none", Wording.english().text("procedure." + now.procedure())));
+            });
+  }
+
+  private static Order usual(Proposal model) {
+    TableEntry table = model.solution().table();
+    return new Order(
+        table.rows().size(),
+        table.columns().size(),
+        table.layers().size(),
+        model.observations(),
+        List.of());
+  }
+
+  /// The open solution; one with plain counts as long as its own cannot be worked out.
+  private static Optional<Proposal> model(Solution now, Offer offer) {
+    return Proposal.of(now)
+        .or(
+            () ->
+                Proposal.of(
+                    now.withTable(
+                        Offer.plain(
+                            Procedures.of(now.procedure()),
+                            Math.max(2, now.table().rows().size()),
+                            Math.max(2, now.table().columns().size()),
+                            now.table().layers().size()))));
+  }
+
+  private void propose() {
+    work.ifPresent(BackgroundWork::stop);
+    Optional<Order> order = offer().flatMap(wishes::order);
+    if (order.isEmpty() || model.isEmpty()) {
+      said.setText(Words.of("compose.unread"));
+      return;
+    }
+    said.setText(Words.of("compose.looking"));
+    Proposal like = model.get();
+    long drawn = seed;
+    work =
+        Optional.of(
+            BackgroundWork.begin(
+                (_, _) -> Composer.like(like).compose(order.get(), drawn),
+                BackgroundWork.Listener.of(
+                    this::show, () -> said.setText(Words.of("compose.failed")))));
+  }
+
+  private void show(Composer.Composition composed) {
+    List<ProposalCard> shown = new ArrayList<>();
+    for (Proposal proposal : composed.proposals()) {
+      shown.add(new ProposalCard(shown.size() + 1, proposal, () -> take(proposal)));
+    }
+    cards.getChildren().setAll(shown);
+    said.setText(
+        composed
+            .obstacle()
+            .map(ComposeView::words)
+            .orElseGet(() -> Words.of("compose.found", shown.size())));
+  }
+
+  private static String words(Phrase sentence) {
+    return Wording.english().text(sentence);
+  }
+
+  private void take(Proposal proposal) {
+    desk.solution().edit("", now -> now.withTable(proposal.solution().table()));
+    leave.run();
+    desk.notices()
+        .say(
+            Notice.of(
+                Words.of("compose.taken"),
+                new Notice.Offer(Words.of("undo"), desk.solution()::undo)));
+  }
+
+  /// Ends what is under way.
+  public void stop() {
+    work.ifPresent(BackgroundWork::stop);
+  }
+}
