@@ -80,22 +80,43 @@ public final class Variation {
     return List.copyOf(wishes);
   }
 
-  /// The counts of the next student of the list; empty where none were found.
+  /// The first counts that come of the seed and a name, whoever has them already.
   ///
-  /// @param student the name, as it stands in the list
-  public Optional<Proposal> next(String student) {
+  /// @param after the try after which to go on; −1 at first
+  private Optional<Tried> tried(String student, int after) {
     long own = own(student);
-    for (int k = 0; k < TRIES; k++) {
+    for (int k = after + 1; k < TRIES; k++) {
       Optional<Proposal> found =
-          search
-              .from(new SplittableRandom(own + k), wishes, Optional.empty())
-              .filter(one -> !taken.contains(one.solution().table().cells()));
+          search.from(new SplittableRandom(own + k), wishes, Optional.empty());
       if (found.isPresent()) {
-        taken.add(cells(found.get()));
-        return found;
+        return Optional.of(new Tried(found.get(), k));
       }
     }
     return Optional.empty();
+  }
+
+  private record Tried(Proposal found, int at) {}
+
+  /// The counts of the next students of the list; empty for one for whom none were found.
+  ///
+  /// @param students their names, as they stand in the list
+  public List<Optional<Proposal>> next(List<String> students) {
+    List<Optional<Tried>> first =
+        students.parallelStream().map(student -> tried(student, -1)).toList();
+    List<Optional<Proposal>> all = new ArrayList<>();
+    for (int i = 0; i < students.size(); i++) {
+      Optional<Tried> tried = first.get(i);
+      while (tried.isPresent() && !taken.add(cells(tried.get().found()))) {
+        tried = tried(students.get(i), tried.get().at());
+      }
+      all.add(tried.map(Tried::found));
+    }
+    return List.copyOf(all);
+  }
+
+  /// The counts of the next student of the list; empty where none were found.
+  public Optional<Proposal> next(String student) {
+    return next(List.of(student)).getFirst();
   }
 
   private static List<List<String>> cells(Proposal found) {

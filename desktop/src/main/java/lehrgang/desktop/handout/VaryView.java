@@ -265,6 +265,11 @@ public final class VaryView extends BorderPane {
         pages::showNothing);
   }
 
+  /// How many pages of the selected student's sheet are painted; 0 before there are any.
+  public int paintedPages() {
+    return pages.painted();
+  }
+
   /// A student with the counts that were drawn.
   private static final class StudentCell extends ListCell<Member> {
     @Override

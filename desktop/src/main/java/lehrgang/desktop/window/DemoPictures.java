@@ -7,11 +7,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextInputControl;
 import javafx.stage.Stage;
 import lehrgang.core.derivation.StepOrder;
 import lehrgang.core.expr.LineId;
@@ -27,6 +32,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 /// Pictures of the main view with the demo, for a machine without a display and for the guide.
 public final class DemoPictures {
   private static final long PAUSE = 30;
+  private static final int TURNS = 400;
 
   /// How far down the class the student stands who is shown.
   private static final int STUDENTS_ON = 7;
@@ -124,8 +130,41 @@ public final class DemoPictures {
             now.withSheet(
                 now.sheet().withHead("Statistics 1, group 17", "Sheet 6", "12 December")));
     FxTurn.run(() -> window.faces().showHandOut());
-    paintPages();
+    until(() -> window.faces().handing().paintedPages() > 0);
     save("hand-out");
+    composed();
+    varied();
+  }
+
+  /// Tables for what they are to show.
+  private void composed() throws IOException {
+    FxTurn.run(window.faces()::showCompose);
+    until(() -> !window.scene().getRoot().lookupAll("." + Style.PROPOSAL).isEmpty());
+    save("compose");
+  }
+
+  /// Other counts for each student.
+  private void varied() throws IOException {
+    FxTurn.run(window.faces()::showVary);
+    String students =
+        IntStream.rangeClosed(301, 318).mapToObj(k -> "17-" + k).collect(Collectors.joining("\n"));
+    FxTurn.run(
+        () -> {
+          ((TextInputControl) lookup("vary-list")).setText(students);
+          ((TextInputControl) lookup("vary-seed")).setText("4711");
+          ((ButtonBase) lookup("vary-draw")).fire();
+        });
+    until(() -> window.faces().varying().paintedPages() > 0);
+    save("vary");
+    FxTurn.run(window.faces()::showWrite);
+  }
+
+  /// Waits for what comes by itself.
+  private static void until(BooleanSupplier arrived) {
+    for (int turn = 0; turn < TURNS && !FxTurn.call(arrived::getAsBoolean); turn++) {
+      LockSupport.parkNanos(PAUSE * 1_000_000);
+    }
+    FxTurn.settle();
   }
 
   /// A class, and one student who made a slip; then what all of them wrote for a step.
@@ -167,17 +206,6 @@ public final class DemoPictures {
 
   private void edit(UnaryOperator<Solution> change) {
     FxTurn.run(() -> window.desk().solution().edit("", change));
-  }
-
-  private void paintPages() throws IOException {
-    try {
-      while (FxTurn.call(() -> window.faces().handing().paintedPages()) == 0) {
-        Thread.sleep(PAUSE);
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new IOException(e);
-    }
   }
 
   private Node lookup(String id) {

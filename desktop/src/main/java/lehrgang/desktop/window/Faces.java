@@ -164,6 +164,10 @@ final class Faces extends StackPane {
     inFront(varying);
   }
 
+  VaryView varying() {
+    return varying;
+  }
+
   /// Shows tables that show what is wished.
   void showCompose() {
     desk.notices().clear();

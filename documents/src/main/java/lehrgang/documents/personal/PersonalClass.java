@@ -2,6 +2,7 @@ package lehrgang.documents.personal;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntPredicate;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.compose.Variation;
@@ -19,6 +20,9 @@ public record PersonalClass(long seed, List<Member> members) {
   /// What no student's files are called.
   static final List<String> RESERVED = List.of("everyone", "class");
 
+  /// So many students get theirs at a time.
+  private static final int AT_ONCE = 10;
+
   /// A student with a data set of their own.
   ///
   /// @param file  what the student's files are called, without an ending
@@ -31,24 +35,26 @@ public record PersonalClass(long seed, List<Member> members) {
 
   /// Draws a data set for each student of a list.
   ///
-  /// @param goesOn told after each student how many are done; whether to go on
+  /// @param goesOn told now and then how many are done; whether to go on
   /// @throws FileProblem if there are not enough different data sets that are as hard as the model
   public static PersonalClass draw(Proposal model, ClassList list, long seed, IntPredicate goesOn)
       throws FileProblem {
     Variation variation = Variation.of(model, seed);
     SafeNames names = new SafeNames(RESERVED);
     List<Member> members = new ArrayList<>();
-    for (String student : list.students()) {
-      Proposal found =
-          variation
-              .next(student)
-              .orElseThrow(
-                  () ->
-                      new FileProblem(
-                          Phrase.of("class.no-more")
-                              .with("student", student)
-                              .with("found", members.size())));
-      members.add(new Member(student, names.next(student, "student"), named(found, student)));
+    for (int from = 0; from < list.students().size(); from += AT_ONCE) {
+      List<String> some =
+          list.students().subList(from, Math.min(from + AT_ONCE, list.students().size()));
+      List<Optional<Proposal>> found = variation.next(some);
+      for (int k = 0; k < some.size(); k++) {
+        String student = some.get(k);
+        if (found.get(k).isEmpty()) {
+          throw new FileProblem(
+              Phrase.of("class.no-more").with("student", student).with("found", members.size()));
+        }
+        String file = names.next(student, "student");
+        members.add(new Member(student, file, named(found.get(k).get(), student)));
+      }
       if (!goesOn.test(members.size())) {
         break;
       }

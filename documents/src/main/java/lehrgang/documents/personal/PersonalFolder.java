@@ -12,6 +12,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntPredicate;
 import lehrgang.core.compose.Proposal;
@@ -55,30 +58,55 @@ public final class PersonalFolder {
   ///
   /// @param model  whose file the solutions are written like
   /// @param forms  of sheets and keys; empty for none
-  /// @param goesOn told after each student how many are done; whether to go on
+  /// @param goesOn told after each student how many are done, by one thread or another; whether to
+  ///     go on
   /// @throws FileProblem if a file cannot be written
   public void write(SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
       throws FileProblem {
     makeFolders(!forms.isEmpty());
     AtomicInteger done = new AtomicInteger();
-    for (PersonalClass.Member member : drawn.members()) {
-      model.with(member.found().solution()).save(folder.resolve(member.file() + ENDING));
-      Solved solved = new Solved(member.found().solution(), member.found().derivation());
-      for (Form form : forms) {
-        write(solved, Audience.STUDENT, form, member.file());
-        if (!form.isForStudents()) {
-          write(solved, Audience.KEY, form, member.file());
-        }
-      }
-      if (!goesOn.test(done.incrementAndGet())) {
-        return;
-      }
+    AtomicBoolean ends = new AtomicBoolean();
+    Queue<FileProblem> problems = new ConcurrentLinkedQueue<>();
+    drawn.members().parallelStream()
+        .filter(_ -> !ends.get())
+        .forEach(
+            member -> {
+              try {
+                write(model, member, forms);
+              } catch (FileProblem e) {
+                problems.add(e);
+                ends.set(true);
+              }
+              synchronized (done) {
+                if (!goesOn.test(done.incrementAndGet())) {
+                  ends.set(true);
+                }
+              }
+            });
+    if (!problems.isEmpty()) {
+      throw problems.peek();
+    }
+    if (ends.get()) {
+      return;
     }
     if (forms.contains(Form.PDF)) {
       forPrinting(drawn, Audience.STUDENT);
       forPrinting(drawn, Audience.KEY);
     }
     WholeFile.write(folder.resolve(LIST), list(drawn));
+  }
+
+  private void write(SolutionFile model, PersonalClass.Member member, List<Form> forms)
+      throws FileProblem {
+    Proposal found = member.found();
+    model.with(found.solution()).save(folder.resolve(member.file() + ENDING));
+    Solved solved = new Solved(found.solution(), found.derivation());
+    for (Form form : forms) {
+      write(solved, Audience.STUDENT, form, member.file());
+      if (!form.isForStudents()) {
+        write(solved, Audience.KEY, form, member.file());
+      }
+    }
   }
 
   private void makeFolders(boolean sheets) throws FileProblem {
