@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Derivation;
+import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
@@ -62,8 +63,11 @@ public record Proposal(Solution solution, Derivation derivation) {
         .toList();
   }
 
-  /// The size of the statistic that decides: χ², or z; empty where the count itself decides.
-  Optional<Double> statistic() {
-    return number("z").map(Math::abs).or(() -> number("X2"));
+  /// The line of the statistic that decides: χ², or z; empty where the count itself decides.
+  Optional<LineId> statistic() {
+    return derivation.layout(derivation.exact()).verdict().items().stream()
+        .filter(item -> item.label().key().equals("verdict.statistic"))
+        .map(Verdict.Item::line)
+        .findFirst();
   }
 }

@@ -15,6 +15,7 @@ import java.util.SplittableRandom;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.number.Value;
 
 /// Other counts for each student of a class, all as hard as a model: the same story, procedure and
 /// choices, the same decision and conditions, a statistic in a band around that of the model, and
@@ -64,20 +65,22 @@ public final class Variation {
     }
     wishes.add(new Wish.SameConditions(conditions));
     wishes.add(new Wish.Decision(model.rejects()));
-    model
-        .statistic()
-        .ifPresentOrElse(
-            statistic ->
-                wishes.add(new Wish.Statistic(statistic * (1 - BAND), statistic * (1 + BAND))),
-            () -> {
-              double p = model.number("p").orElse(1.0);
-              wishes.add(new Wish.PValue(p / P_BAND, Math.min(1, p * P_BAND)));
-            });
+    wishes.add(model.statistic().map(line -> near(model, line)).orElseGet(() -> nearP(model)));
     wishes.add(new Wish.Digits(model.solution().table().cells()));
     if (!model.solution().table().layers().isEmpty() && new Wish.Reversal().distance(model) == 0) {
       wishes.add(new Wish.Reversal());
     }
     return List.copyOf(wishes);
+  }
+
+  private static Wish near(Proposal model, LineId line) {
+    double statistic = Math.abs(model.exact(line).map(Value::asDouble).orElse(0.0));
+    return new Wish.Statistic(line, statistic * (1 - BAND), statistic * (1 + BAND));
+  }
+
+  private static Wish nearP(Proposal model) {
+    double p = model.number("p").orElse(1.0);
+    return new Wish.PValue(p / P_BAND, Math.min(1, p * P_BAND));
   }
 
   /// The first counts that come of the seed and a name, whoever has them already.

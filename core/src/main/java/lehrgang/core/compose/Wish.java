@@ -230,11 +230,11 @@ public sealed interface Wish {
     }
   }
 
-  /// A statistic near that of a model.
-  record Statistic(double low, double high) implements Wish {
+  /// A statistic near that of a model, whichever its sign.
+  record Statistic(LineId line, double low, double high) implements Wish {
     @Override
     public double distance(Proposal found) {
-      double value = found.statistic().orElse(Double.MAX_VALUE);
+      double value = found.exact(line).map(Value::asDouble).map(Math::abs).orElse(Double.MAX_VALUE);
       double wide = Math.max(high - low, 1e-9);
       return value < low ? (low - value) / wide : value > high ? (value - high) / wide : 0;
     }

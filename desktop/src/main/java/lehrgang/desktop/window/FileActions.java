@@ -24,7 +24,6 @@ import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
-import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.personal.PersonalClass;
 import lehrgang.documents.solutionfile.PictureFile;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -206,7 +205,7 @@ final class FileActions {
 
       @Override
       public Optional<Path> list() {
-        return dialogs.toOpen(new Sort("file.list", AnswersFile.ENDINGS));
+        return dialogs.toOpen(new Sort("file.list", CaseSource.ENDINGS));
       }
 
       @Override

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.cases.CaseFile;
+import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 
 /// The students of a class, in the order of their list.
@@ -24,11 +25,13 @@ public record ClassList(String name, List<String> students) {
     students = List.copyOf(students);
   }
 
-  /// Reads a list from a file.
+  /// Reads a list from a file, text or a workbook.
   ///
   /// @throws FileProblem if it cannot be read, is no list of students, or one of them stands twice
   public static ClassList read(Path path) throws FileProblem {
-    return read(CaseFile.detect(path));
+    CaseSource source = CaseSource.open(path);
+    return read(
+        source instanceof CaseFile file ? file : CaseFile.pasted(source.text(), source.name()));
   }
 
   /// Reads a list: a column called `student`, first of all; or names alone, one a line.
