@@ -35,7 +35,7 @@ final class AnswerLine extends HBox {
     name.setWrapText(true);
     Label wrote = right(wrote(mark), WROTE);
     wrote.getStyleClass().add(Signs.style(mark.verdict()));
-    Label right = right(checked.page().shown(mark.line()).text(), SOLUTION);
+    Label right = right(checked.page(student).shown(mark.line()).text(), SOLUTION);
     getChildren().addAll(name, space(), wrote, right, ruling(mark));
     setAlignment(Pos.CENTER_LEFT);
     getStyleClass().add(Style.CHECK_LINE);

@@ -49,6 +49,9 @@ public final class CheckView extends BorderPane {
     /// Asks for a file with answers and takes them.
     void open();
 
+    /// Asks for the folder of a class in which each student has data of their own.
+    void keys();
+
     /// Takes answers from the clipboard.
     void paste();
 
@@ -199,7 +202,8 @@ public final class CheckView extends BorderPane {
     Node template = Icons.tool("fth-download", "check.template", use::template);
     Node type = Icons.tool("fth-user-plus", "check.type", this::type);
     Node itself = Icons.tool("fth-edit", "check.try", this::tryIt);
-    FlowPane ways = new FlowPane(paste, type, itself, template);
+    Node keys = Icons.tool("fth-key", "check.open-keys", use::keys);
+    FlowPane ways = new FlowPane(paste, type, itself, template, keys);
     if (use.hasExample()) {
       ways.getChildren().add(Icons.tool("fth-users", "check.example", use::example));
     }

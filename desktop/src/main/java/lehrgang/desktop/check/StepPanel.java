@@ -71,7 +71,9 @@ final class StepPanel extends ScrollPane {
                 counts.silent()),
             Style.CHECK_SUMMARY);
     box.getChildren().setAll(title, summary);
-    if (!answers.clusters().isEmpty()) {
+    if (checked.keys().isPresent()) {
+      box.getChildren().add(Labels.label(Words.of("check.own-keys"), Style.CHECK_NOTE));
+    } else if (!answers.clusters().isEmpty()) {
       DotPlot plot =
           new DotPlot(
               answers,

@@ -154,7 +154,7 @@ final class StudentPanel extends ScrollPane {
     if (!mark.slips().isEmpty() && isFirst(sheet, mark)) {
       String said =
           mark.slips().stream()
-              .map(slip -> checked.texts().sentence(slip, mark))
+              .map(slip -> checked.texts(sheet.student()).sentence(slip, mark))
               .distinct()
               .collect(Collectors.joining("\n"));
       lines.getChildren().add(at + 1, Labels.label(said, Style.CHECK_SLIP));

@@ -37,6 +37,7 @@ public final class Checking {
   private final List<Consumer<Optional<Checked>>> listeners = new ArrayList<>();
   private Optional<CaseFile> answers = Optional.empty();
   private Optional<Read> read = Optional.empty();
+  private Optional<ClassKeys> keys = Optional.empty();
   private Optional<Checked> now = Optional.empty();
   private boolean inSight;
 
@@ -50,7 +51,19 @@ public final class Checking {
   /// @param name  of the answers
   /// @param page  the whole solution
   /// @param texts what is said of slips
-  public record Checked(String name, ClassMarks marks, Page page, SlipTexts texts) {}
+  /// @param keys  those of the students, where each has data of their own
+  public record Checked(
+      String name, ClassMarks marks, Page page, SlipTexts texts, Optional<ClassKeys> keys) {
+    /// The solution by which a student was marked.
+    public Page page(String student) {
+      return keys.flatMap(own -> own.page(student)).orElse(page);
+    }
+
+    /// What is said of a student's slips.
+    public SlipTexts texts(String student) {
+      return keys.flatMap(own -> own.texts(student)).orElse(texts);
+    }
+  }
 
   Checking(OpenSolution solution, WorkedOut worked, Notices notices) {
     this.solution = solution;
@@ -74,6 +87,7 @@ public final class Checking {
   /// Answers are those to one solution: another one has none yet.
   private void forget() {
     answers = Optional.empty();
+    keys = Optional.empty();
     now = Optional.empty();
     listeners.forEach(listener -> listener.accept(now));
   }
@@ -108,6 +122,29 @@ public final class Checking {
               }
             })
         .isPresent();
+  }
+
+  /// Takes the solutions of a class in which each student has data of their own: answers are marked
+  /// by them from now on, as long as this solution is open.
+  ///
+  /// @return whether they could be read
+  public boolean openKeys(Path folder) {
+    try {
+      ClassKeys found = ClassKeys.read(folder);
+      keys = Optional.of(found).filter(own -> !own.own().isEmpty());
+      read = Optional.empty();
+      notices.say(Words.of("check.keys", found.own().size()));
+      renew();
+      return keys.isPresent();
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
+      return false;
+    }
+  }
+
+  /// The solutions of a class in which each student has data of their own, where there is one.
+  public Optional<ClassKeys> keys() {
+    return keys;
   }
 
   /// Takes answers from a file.
@@ -253,7 +290,8 @@ public final class Checking {
         name,
         new ClassMarks(lines, sheets),
         worked.now().whole().orElseThrow(),
-        new SlipTexts(solution.now(), derivation));
+        new SlipTexts(solution.now(), derivation),
+        keys);
   }
 
   private List<SheetMarks> typed(Marker marker, Derivation derivation) {
@@ -285,6 +323,16 @@ public final class Checking {
     return marker.mark(student, read);
   }
 
+  /// A student who has no data in the class.
+  private Optional<String> stranger(AnswersFile found) {
+    return keys.flatMap(
+        own ->
+            found.rows().stream()
+                .map(AnswersFile.Row::student)
+                .filter(student -> own.of(student).isEmpty())
+                .findFirst());
+  }
+
   private Optional<Checked> marked(CaseFile file) {
     Solution current = solution.now();
     Derivation derivation = derivation().orElseThrow();
@@ -293,7 +341,18 @@ public final class Checking {
       Set<LineId> wanted = new HashSet<>(found.lines());
       List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
       Marker marker = Marker.of(current, derivation, inOrder);
-      List<SheetMarks> sheets = new ArrayList<>(found.marks(marker, _ -> {}));
+      Optional<String> stranger = stranger(found);
+      if (stranger.isPresent()) {
+        notices.say(Words.of("check.stranger", found.name(), stranger.get()));
+        return Optional.empty();
+      }
+      List<SheetMarks> sheets =
+          new ArrayList<>(
+              found.marks(
+                  student ->
+                      keys.map(own -> own.marker(student, inOrder, current.marking()))
+                          .orElse(marker),
+                  _ -> {}));
       sheets.removeIf(sheet -> typed().containsKey(sheet.student()));
       sheets.addAll(typed(marker, derivation));
       return Optional.of(checked(found.name(), inOrder, sheets, derivation));

@@ -59,6 +59,11 @@ final class CheckActions {
       }
 
       @Override
+      public void keys() {
+        dialogs.toFolder().ifPresent(CheckActions.this::openKeys);
+      }
+
+      @Override
       public void paste() {
         Optional.ofNullable(Clipboard.getSystemClipboard().getString())
             .ifPresentOrElse(
@@ -131,6 +136,13 @@ final class CheckActions {
     }
   }
 
+  /// Takes the solutions of a class in which each student has data of their own.
+  void openKeys(Path folder) {
+    if (desk.checking().openKeys(folder)) {
+      shown.run();
+    }
+  }
+
   void save(Path path, ClassMarks marks) {
     write(
         FileDialogs.withEnding(path, ".csv"),
@@ -142,7 +154,12 @@ final class CheckActions {
     return Optional.of(desk.worked().now())
         .filter(Sight::isCurrent)
         .flatMap(Sight::result)
-        .map(result -> new FeedbackSheets(new Solved(desk.solution().now(), result.derivation())));
+        .map(
+            result -> {
+              Solved open = new Solved(desk.solution().now(), result.derivation());
+              return new FeedbackSheets(
+                  student -> desk.checking().keys().flatMap(own -> own.of(student)).orElse(open));
+            });
   }
 
   /// Writes feedback into one file, a web page or a PDF by its ending.

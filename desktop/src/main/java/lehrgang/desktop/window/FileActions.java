@@ -25,6 +25,7 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.personal.PersonalClass;
+import lehrgang.documents.personal.PersonalFolder;
 import lehrgang.documents.solutionfile.PictureFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
@@ -106,6 +107,10 @@ final class FileActions {
       if (parts.addPicture(path)) {
         opened.solution();
       }
+      return;
+    }
+    if (PersonalFolder.isOne(path)) {
+      checks.openKeys(path);
       return;
     }
     if (desk.checking().isAnswers(path)) {
