@@ -15,7 +15,11 @@ public final class Composer {
   public static final int PROPOSALS = 6;
 
   private static final int TRIES = 36;
-  private static final int TRIES_WITHOUT = 8;
+
+  /// After so many tries without a table there is none.
+  private static final int IN_VAIN = 18;
+
+  private static final int TRIES_WITHOUT = 6;
 
   private final Proposal model;
 
@@ -49,6 +53,9 @@ public final class Composer {
     Search search = new Search(model.solution(), new Draftings(model).of(order));
     List<Proposal> found = new ArrayList<>();
     for (int k = 0; k < tries && found.size() < wanted; k++) {
+      if (found.isEmpty() && k == IN_VAIN) {
+        break;
+      }
       SplittableRandom random = new SplittableRandom(seed * 1_000_003 + k);
       search
           .from(random, order.wishes(), aim(order, k))

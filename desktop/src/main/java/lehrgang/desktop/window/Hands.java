@@ -42,6 +42,7 @@ final class Hands {
     shortcut(KeyCode.DIGIT0, zoom::reset);
     shortcut(KeyCode.N, faces::showStart);
     shortcut(KeyCode.P, faces::handOut);
+    shortcut(KeyCode.L, faces::showLesson);
     keys.put(new KeyCodeCombination(KeyCode.LEFT, KeyCombination.ALT_DOWN), faces.write()::back);
   }
 

@@ -230,6 +230,17 @@ class ShowViewTest {
     assertThat(at(show)).isZero();
   }
 
+  /// From writing to the last line and back without a mouse.
+  @Test
+  void aLessonNeedsNoMouse() {
+    driver = WindowDriver.open(DemoCourse.open("deer-gate"), folder);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.L);
+    ShowView show = (ShowView) driver.find("show-view");
+    assertThat(FxTurn.call(show::isFocused)).isTrue();
+    go(KeyCode.RIGHT, KeyCode.END, KeyCode.ESCAPE);
+    assertThat(FxTurn.call(show::isVisible)).isFalse();
+  }
+
   @Test
   void theBoardIsBlankedAndComesBack() {
     ShowView show = open("route-and-season");
