@@ -86,10 +86,16 @@ class WorkingSheetTest {
     return field;
   }
 
+  /// Types an answer; a browser on a busy machine may lose a key, and then it is typed again.
   private void write(String line, String answer) {
-    WebElement field = go(line);
-    field.clear();
-    field.sendKeys(answer, Keys.ENTER);
+    for (int attempt = 0; attempt < 3; attempt++) {
+      WebElement field = go(line);
+      field.clear();
+      field.sendKeys(answer, Keys.ENTER);
+      if (answer.equals(field(line).getDomProperty("value"))) {
+        return;
+      }
+    }
   }
 
   /// Whether a field comes to look so, however long the browser takes.
