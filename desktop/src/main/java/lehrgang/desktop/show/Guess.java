@@ -1,5 +1,6 @@
 package lehrgang.desktop.show;
 
+import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -20,10 +21,10 @@ final class Guess extends HBox {
   private final TextField field = new TextField();
   private final Label said = Labels.label("", Style.SHOW_SAID);
 
-  /// @param judge what becomes of a guess
+  /// @param judge what becomes of a guess; empty while the solution cannot be worked out
   /// @param words what is said of it
   /// @param reveal shows the value
-  Guess(Function<String, Mark> judge, Function<Mark, String> words, Runnable reveal) {
+  Guess(Function<String, Optional<Mark>> judge, Function<Mark, String> words, Runnable reveal) {
     getStyleClass().add(Style.SHOW_GUESS);
     name.getStyleClass().add(Style.SHOW_ASKED);
     name.setMinWidth(Region.USE_PREF_SIZE);
@@ -38,9 +39,14 @@ final class Guess extends HBox {
           if (field.getText().isBlank()) {
             reveal.run();
           } else {
-            Mark mark = judge.apply(field.getText());
-            said.setText(words.apply(mark));
-            show(mark.verdict());
+            judge
+                .apply(field.getText())
+                .ifPresentOrElse(
+                    mark -> {
+                      said.setText(words.apply(mark));
+                      show(mark.verdict());
+                    },
+                    () -> said.setText(Words.of("stale")));
             field.end();
           }
         });

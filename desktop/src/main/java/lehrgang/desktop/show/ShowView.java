@@ -50,7 +50,7 @@ public final class ShowView extends Region {
     this.toggleTheme = toggleTheme;
     this.guess =
         new Guess(
-            said -> desk.checking().judge(asked().orElseThrow().line(), said).orElseThrow(),
+            said -> asked().flatMap(worked -> desk.checking().judge(worked.line(), said)),
             desk.checking()::saidOf,
             this::reveal);
     this.ahead = new Ahead(this::key);
@@ -93,7 +93,10 @@ public final class ShowView extends Region {
     isInSight = looks;
     if (begins) {
       unit.setX(getHeight() / Board.HEIGHT);
-      desk.worked().now().whole().ifPresent(this::tell);
+      desk.worked()
+          .now()
+          .whole()
+          .ifPresentOrElse(this::tell, () -> foot.say(Words.of("show.nothing")));
       requestFocus();
       stage().ifPresent(ahead::openWhereThereIsRoom);
     }

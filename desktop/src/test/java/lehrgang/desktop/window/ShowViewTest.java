@@ -24,6 +24,7 @@ import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.page.NumberNode;
 import lehrgang.desktop.show.ShowView;
 import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -228,6 +229,33 @@ class ShowViewTest {
     assertThat(at(show)).isEqualTo(FxTurn.call(show::lines) - 1);
     go(KeyCode.HOME, KeyCode.LEFT);
     assertThat(at(show)).isZero();
+  }
+
+  /// A solution without data has nothing to tell, and says so.
+  @Test
+  void anEmptySolutionIsNoDeadEnd() {
+    driver = WindowDriver.open(SolutionFile.blank(), folder);
+    driver.press("show");
+    assertThat(driver.isShown("There is nothing to tell yet")).isTrue();
+    go(KeyCode.RIGHT, KeyCode.P, KeyCode.A, KeyCode.DIGIT4, KeyCode.ENTER, KeyCode.ESCAPE);
+    assertThat(FxTurn.call(() -> driver.window().faces().showing().isVisible())).isFalse();
+  }
+
+  /// What was wrong with the data later on does not end a lesson.
+  @Test
+  void aGuessAtAStaleSolutionIsNoError() {
+    ShowView show = open("route-and-season");
+    go(KeyCode.A, KeyCode.DIGIT7, KeyCode.ENTER);
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("", now -> now.withTable(now.table().withCell(0, 0, "many"))));
+    go(KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
+    guess("14");
+    assertThat(said()).isNotBlank();
+    assertThat(FxTurn.call(show::isVisible)).isTrue();
   }
 
   /// From writing to the last line and back without a mouse.
