@@ -438,7 +438,7 @@ class WriteViewTest {
     FxTurn.run(() -> window.setWidth(1700));
     FxTurn.settle();
     assertThat(said.get()).isEqualTo("Falkenried trail register · independence of two variables");
-    FxTurn.run(() -> window.setWidth(1400));
+    FxTurn.run(() -> window.setWidth(1500));
     FxTurn.settle();
     assertThat(said.get()).isEqualTo("independence of two variables");
     FxTurn.run(() -> window.setWidth(1100));
