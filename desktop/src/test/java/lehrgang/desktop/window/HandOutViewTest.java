@@ -206,10 +206,10 @@ class HandOutViewTest {
     Order one = FxTurn.call(() -> view().order().orElseThrow());
     Order set =
         new Order(
-            Collections.nCopies(4, one.solutions().getFirst()), one.audience(), one.choices());
+            Collections.nCopies(60, one.solutions().getFirst()), one.audience(), one.choices());
     Path stopped = folder.resolve("stopped.pdf");
     FxTurn.run(() -> driver.window().faces().files().handOut(stopped, set, Form.PDF));
-    assertThat(driver.isShown("Writing stopped.pdf with 4 solutions")).isTrue();
+    assertThat(driver.isShown("Writing stopped.pdf with 60 solutions")).isTrue();
     driver.pressLabelled("Stop");
     driver.await(() -> Files.notExists(stopped));
     Path written = folder.resolve("written.pdf");
