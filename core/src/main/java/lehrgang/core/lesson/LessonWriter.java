@@ -279,8 +279,28 @@ final class LessonWriter {
               .map(grids -> holding(grids, lines))
               .max(Comparator.comparingLong(grids -> among(grids, lines)))
               .orElseThrow();
-      List<Grid> around = best.stream().map(grid -> parts.around(grid, lines)).toList();
+      List<Grid> around = best.stream().map(grid -> partOf(grid, lines)).toList();
       return parts.of(around).getFirst();
+    }
+
+    /// A part says that it is one: its totals are those of the whole.
+    private Grid partOf(Grid grid, Set<LineId> lines) {
+      Grid part = parts.around(grid, lines);
+      if (part == grid) {
+        return grid;
+      }
+      List<Span> title = new ArrayList<>(part.title());
+      title.add(new Span.Words(" " + page.wording().text("show.part"), Span.Weight.PLAIN));
+      return new Grid(
+          part.template(),
+          title,
+          part.rows(),
+          part.columns(),
+          part.cells(),
+          part.rowTotals(),
+          part.columnTotals(),
+          part.grandTotal(),
+          part.totalLabel());
     }
 
     private static long among(List<Grid> grids, Set<LineId> lines) {

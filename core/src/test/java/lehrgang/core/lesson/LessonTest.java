@@ -301,6 +301,12 @@ class LessonTest {
             .flatMap(table -> lines(contributions.items().get(table).block()))
             .toList();
     assertThat(inSight).containsAll(working.sources());
+    assertThat(
+            working.tables().stream()
+                .map(table -> (PageBlock.Grids) contributions.items().get(table).block())
+                .flatMap(grids -> grids.grids().stream())
+                .map(grid -> Span.plain(grid.title())))
+        .allMatch(title -> title.endsWith("(in part; totals of the whole)"));
   }
 
   @Test
