@@ -18,8 +18,22 @@ interface Drafting {
   /// @param boldness how much is moved, 0 to 1
   Optional<long[][]> moved(long[][] counts, double boldness, SplittableRandom random);
 
+  /// The table as it is named and labelled.
+  TableEntry blank();
+
   /// The counts as a table.
-  TableEntry table(long[][] counts);
+  default TableEntry table(long[][] counts) {
+    TableEntry blank = blank();
+    return new TableEntry(
+        blank.form(),
+        blank.rowVariable(),
+        blank.columnVariable(),
+        blank.layerVariable(),
+        blank.rows(),
+        blank.columns(),
+        blank.layers(),
+        texts(counts));
+  }
 
   static long[][] copy(long[][] counts) {
     long[][] copy = new long[counts.length][];

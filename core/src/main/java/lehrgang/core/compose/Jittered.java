@@ -29,6 +29,11 @@ record Jittered(Drafting inner, long[][] model) implements Drafting {
   }
 
   @Override
+  public TableEntry blank() {
+    return inner.blank();
+  }
+
+  @Override
   public TableEntry table(long[][] counts) {
     return inner.table(counts);
   }

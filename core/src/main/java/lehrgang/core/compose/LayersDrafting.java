@@ -62,17 +62,4 @@ record LayersDrafting(TableEntry blank, long n, boolean reversed) implements Dra
     int layer = random.nextInt(blank.layers().size());
     return TwoWayDrafting.swapped(counts, layer * rows, (layer + 1) * rows, boldness, random);
   }
-
-  @Override
-  public TableEntry table(long[][] counts) {
-    return new TableEntry(
-        blank.form(),
-        blank.rowVariable(),
-        blank.columnVariable(),
-        blank.layerVariable(),
-        blank.rows(),
-        blank.columns(),
-        blank.layers(),
-        Drafting.texts(counts));
-  }
 }

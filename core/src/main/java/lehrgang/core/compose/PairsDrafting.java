@@ -39,15 +39,4 @@ record PairsDrafting(TableEntry blank, long n, long[] changed, boolean even) imp
     moved[1][0] -= way;
     return Optional.of(moved);
   }
-
-  @Override
-  public TableEntry table(long[][] counts) {
-    return new TableEntry(
-        blank.form(),
-        blank.rowVariable(),
-        blank.columnVariable(),
-        blank.rows(),
-        blank.columns(),
-        Drafting.texts(counts));
-  }
 }

@@ -109,15 +109,4 @@ record SharesDrafting(
     }
     return Optional.of(moved);
   }
-
-  @Override
-  public TableEntry table(long[][] counts) {
-    return new TableEntry(
-        blank.form(),
-        blank.rowVariable(),
-        blank.columnVariable(),
-        blank.rows(),
-        blank.columns(),
-        Drafting.texts(counts));
-  }
 }

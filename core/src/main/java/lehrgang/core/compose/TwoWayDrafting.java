@@ -48,17 +48,6 @@ record TwoWayDrafting(TableEntry blank, Margins.Wanted wanted) implements Drafti
     return Optional.of(moved);
   }
 
-  @Override
-  public TableEntry table(long[][] counts) {
-    return new TableEntry(
-        blank.form(),
-        blank.rowVariable(),
-        blank.columnVariable(),
-        blank.rows(),
-        blank.columns(),
-        Drafting.texts(counts));
-  }
-
   /// The margins of a table.
   record Margins(long[] rows, long[] columns, long n) {
     private static final int TRIES = 400;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -83,56 +84,52 @@ final class WishesPanel extends ScrollPane {
     content.getChildren().clear();
     shape(offer);
     add("compose.n", n);
-    add(
+    choose(
         offer,
         Sort.DECISION,
         "compose.decision",
-        choice(
-            "compose.decision",
-            List.of(ANY, "reject", "keep"),
-            decision,
-            chosen -> decision = chosen));
+        decision,
+        now -> decision = now,
+        "reject",
+        "keep");
     if (offer.wishes().contains(Sort.P)) {
       HBox range = new HBox(8, low, new Label("–"), high);
       range.getStyleClass().add(Style.COMPOSE_RANGE);
       add("compose.p", range);
     }
-    add(
+    choose(
         offer,
         Sort.EFFECT,
         "compose.effect",
-        choice(
-            "compose.effect",
-            List.of(ANY, "small", "medium", "large"),
-            effect,
-            chosen -> effect = chosen));
-    add(
+        effect,
+        now -> effect = now,
+        "small",
+        "medium",
+        "large");
+    choose(
         offer,
         Sort.CONDITIONS,
         "compose.conditions",
-        choice(
-            "compose.conditions",
-            List.of(ANY, "hold", "fail"),
-            conditions,
-            chosen -> conditions = chosen));
-    add(
+        conditions,
+        now -> conditions = now,
+        "hold",
+        "fail");
+    choose(
         offer,
         Sort.EXPECTED,
         "compose.expected",
-        choice(
-            "compose.expected",
-            List.of(ANY, "whole", "one-decimal"),
-            expected,
-            chosen -> expected = chosen));
-    add(
+        expected,
+        now -> expected = now,
+        "whole",
+        "one-decimal");
+    choose(
         offer,
         Sort.DISCORDANT,
         "compose.discordant",
-        choice(
-            "compose.discordant",
-            List.of(ANY, "few", "many"),
-            discordant,
-            chosen -> discordant = chosen));
+        discordant,
+        now -> discordant = now,
+        "few",
+        "many");
     if (offer.wishes().contains(Sort.NICE)) {
       content.getChildren().add(box("compose.nice", nice, ticked -> nice = ticked));
     }
@@ -179,11 +176,16 @@ final class WishesPanel extends ScrollPane {
     return line;
   }
 
-  private Segments choice(String key, List<String> values, String chosen, Into<String> into) {
+  /// A choice between any and some values, where it means something.
+  private void choose(
+      Offer offer, Sort sort, String key, String chosen, Into<String> into, String... values) {
+    if (!offer.wishes().contains(sort)) {
+      return;
+    }
     Segments segments =
         new Segments(
             Words.of(key),
-            values.stream()
+            Stream.concat(Stream.of(ANY), Stream.of(values))
                 .map(value -> new Segments.Segment(value, Words.of(key + "." + value), ""))
                 .toList(),
             chosen,
@@ -192,7 +194,7 @@ final class WishesPanel extends ScrollPane {
               tell();
             });
     segments.setId(key.replace('.', '-'));
-    return segments;
+    add(key, segments);
   }
 
   private CheckBox box(String key, boolean ticked, Into<Boolean> into) {
@@ -215,12 +217,6 @@ final class WishesPanel extends ScrollPane {
     field.setAccessibleText(Words.of(key));
     field.getStyleClass().add(Style.HANDOUT_FIELD);
     return field;
-  }
-
-  private void add(Offer offer, Sort sort, String key, Node part) {
-    if (offer.wishes().contains(sort)) {
-      add(key, part);
-    }
   }
 
   private void add(String key, Node... parts) {
