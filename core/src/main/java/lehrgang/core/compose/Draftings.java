@@ -4,7 +4,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import lehrgang.core.compose.TwoWayDrafting.Margins;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.expr.LineId;

@@ -2,7 +2,6 @@ package lehrgang.core.compose;
 
 import java.util.Optional;
 import java.util.SplittableRandom;
-import lehrgang.core.compose.TwoWayDrafting.Margins;
 import lehrgang.core.data.TableEntry;
 
 /// A two-way table for each layer.

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.compose.TwoWayDrafting.Margins;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;

@@ -13,9 +13,7 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
 import lehrgang.core.marking.AnswerReader;
-import lehrgang.core.marking.AtOnce;
 import lehrgang.core.marking.ClassMarks;
-import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
@@ -217,28 +215,6 @@ public final class Checking {
               Marker marker = Marker.of(solution.now(), derivation, lines);
               return checked("", lines, List.of(mark(marker, derivation, "", written)), derivation);
             });
-  }
-
-  /// What becomes of a number that somebody says aloud, before any other is written; empty while
-  /// the solution is not worked out.
-  public Optional<Mark> judge(LineId line, String said) {
-    return derivation()
-        .map(
-            derivation ->
-                mark(
-                        Marker.of(solution.now(), derivation, List.of(line)),
-                        derivation,
-                        "",
-                        Map.of(line, said))
-                    .marks()
-                    .getFirst());
-  }
-
-  /// What is said of an answer at once, in the words of the course.
-  public String saidOf(Mark mark) {
-    return derivation()
-        .map(derivation -> AtOnce.of(mark, wording(), new SlipTexts(solution.now(), derivation)))
-        .orElse("");
   }
 
   /// What can be typed: what the answers at hand have, or else all that the worksheet asks.

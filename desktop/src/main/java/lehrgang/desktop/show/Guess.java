@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.core.marking.Judgement;
-import lehrgang.core.marking.Mark;
+import lehrgang.desktop.desk.Guesses.Judged;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -22,9 +22,8 @@ final class Guess extends HBox {
   private final Label said = Labels.label("", Style.SHOW_SAID);
 
   /// @param judge what becomes of a guess; empty while the solution cannot be worked out
-  /// @param words what is said of it
   /// @param reveal shows the value
-  Guess(Function<String, Optional<Mark>> judge, Function<Mark, String> words, Runnable reveal) {
+  Guess(Function<String, Optional<Judged>> judge, Runnable reveal) {
     getStyleClass().add(Style.SHOW_GUESS);
     name.getStyleClass().add(Style.SHOW_ASKED);
     name.setMinWidth(Region.USE_PREF_SIZE);
@@ -42,9 +41,9 @@ final class Guess extends HBox {
             judge
                 .apply(field.getText())
                 .ifPresentOrElse(
-                    mark -> {
-                      said.setText(words.apply(mark));
-                      show(mark.verdict());
+                    judged -> {
+                      said.setText(judged.words());
+                      show(judged.verdict());
                     },
                     () -> said.setText(Words.of("stale")));
             field.end();

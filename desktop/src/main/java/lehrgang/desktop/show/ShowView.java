@@ -18,6 +18,7 @@ import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Guesses;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -48,11 +49,10 @@ public final class ShowView extends Region {
   public ShowView(Desk desk, Runnable toggleTheme) {
     this.desk = desk;
     this.toggleTheme = toggleTheme;
+    Guesses guesses = new Guesses(desk.solution(), desk.worked());
     this.guess =
         new Guess(
-            said -> asked().flatMap(worked -> desk.checking().judge(worked.line(), said)),
-            desk.checking()::saidOf,
-            this::reveal);
+            said -> asked().flatMap(worked -> guesses.judge(worked.line(), said)), this::reveal);
     this.ahead = new Ahead(this::key);
     this.keys = keys();
     this.boards = new Boards(sheet, desk, this::width, this::selected);
