@@ -33,17 +33,15 @@ public final class ShowView extends Region {
   private final Scale unit = new Scale(1, 1);
   private final Foot foot = new Foot();
   private final Region blank = new Region();
-  private final SourceCard card = new SourceCard();
+  private final Pointing pointing = new Pointing();
   private final Guess guess;
   private final Ahead ahead;
   private final Boards boards;
   private final Keys keys;
   private Optional<Telling> telling = Optional.empty();
-  private Optional<Pointer> pointer = Optional.empty();
   private int at;
   private boolean asksFirst;
   private boolean isInSight;
-  private boolean isLighting;
 
   /// @param toggleTheme changes between the dark and the light set
   public ShowView(Desk desk, Runnable toggleTheme) {
@@ -63,7 +61,7 @@ public final class ShowView extends Region {
     blank.getStyleClass().add(Style.SHOW_BLANK);
     blank.setVisible(false);
     sheet.getTransforms().add(unit);
-    sheet.getChildren().addAll(foot, guess, card);
+    sheet.getChildren().addAll(foot, guess, pointing.card());
     getChildren().addAll(sheet, blank);
     addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
     widthProperty().subscribe(this::resized);
@@ -130,9 +128,7 @@ public final class ShowView extends Region {
     Telling now = telling.orElseThrow();
     Told line = line();
     boards.turnTo(now.lesson(), line.chapter());
-    isLighting = true;
-    boards.now().orElseThrow().show(line);
-    isLighting = false;
+    pointing.lighting(() -> boards.now().orElseThrow().show(line));
     foot.show(now.lesson(), line, now.page());
     setAccessibleText(now.words().of(line));
     ahead.pane().show(now.lesson(), at, now.words(), desk.solution().now());
@@ -215,11 +211,7 @@ public final class ShowView extends Region {
         return true;
       }
     }
-    if (pointer.isPresent() && (code.isArrowKey() || code == KeyCode.ENTER)) {
-      if (code.isArrowKey()) {
-        pointer.get().go(code);
-      }
-      mark();
+    if (boards.now().filter(board -> pointing.press(code, board)).isPresent()) {
       return true;
     }
     return keys.press(event);
@@ -262,35 +254,19 @@ public final class ShowView extends Region {
   }
 
   private void point() {
-    if (pointer.isPresent()) {
-      leaveAll();
-      return;
-    }
+    boolean ends = pointing.isOn();
     leaveAll();
-    Pointer begun = new Pointer(boards.now().orElseThrow().numbers());
-    pointer = Optional.of(begun);
-    begun.begin();
-    foot.say(Words.of("show.pointing"));
-    mark();
-  }
-
-  private void mark() {
-    Board now = boards.now().orElseThrow();
-    pointer.flatMap(Pointer::at).flatMap(now.numbers()::lineAt).ifPresent(now.selection()::select);
-  }
-
-  /// A number that somebody pointed at says where it comes from, unless it is still to be found.
-  private void selected(Optional<LineId> line) {
-    if (isLighting || boards.now().isEmpty() || line.isEmpty()) {
-      return;
+    if (!ends) {
+      foot.say(Words.of("show.pointing"));
+      boards.now().ifPresent(pointing::begin);
     }
-    Telling now = telling.orElseThrow();
-    boolean told = !now.lesson().concealed(line()).contains(line.get());
-    if (told && now.page().has(line.get())) {
-      card.show(line.get(), now.page(), boards.now().orElseThrow().views(), width() * CARD);
+  }
+
+  private void selected(Optional<LineId> line) {
+    if (line.isPresent() && boards.now().isPresent()) {
+      pointing.selected(
+          line.get(), telling.orElseThrow(), line(), boards.now().get(), width() * CARD);
       requestLayout();
-    } else {
-      card.leave();
     }
   }
 
@@ -298,23 +274,19 @@ public final class ShowView extends Region {
   ///
   /// @return whether there was anything
   public boolean back() {
-    boolean open =
-        blank.isVisible() || card.isVisible() || guess.isVisible() || pointer.isPresent();
+    boolean open = blank.isVisible() || guess.isVisible() || pointing.isOpen();
     blank.setVisible(false);
     leaveAll();
-    if (open && boards.now().isPresent()) {
-      isLighting = true;
-      boards.now().orElseThrow().light();
-      isLighting = false;
+    if (open) {
+      boards.now().ifPresent(board -> pointing.lighting(board::light));
       requestFocus();
     }
     return open;
   }
 
   private void leaveAll() {
-    card.leave();
+    pointing.leave();
     guess.leave();
-    pointer = Optional.empty();
     keys.leave();
     foot.say("");
   }
@@ -334,7 +306,7 @@ public final class ShowView extends Region {
     foot.resizeRelocate(0, Board.HEIGHT - Boards.FOOT, width(), Boards.FOOT);
     above(guess, width());
     boards.now().ifPresent(now -> now.keepClearOf(guess.isVisible() ? guess.getHeight() : 0));
-    above(card, Math.min(width(), card.prefWidth(-1)));
+    above(pointing.card(), Math.min(width(), pointing.card().prefWidth(-1)));
   }
 
   /// Stands on the foot, at the right edge.

@@ -1,62 +1,49 @@
 package lehrgang.desktop.window;
 
 import java.nio.file.Path;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
-import lehrgang.core.cases.Recipe;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.compose.ComposeEvent;
 import lehrgang.desktop.compose.ComposeView;
 import lehrgang.desktop.desk.Desk;
-import lehrgang.desktop.desk.Notice;
-import lehrgang.desktop.desk.Pasting;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.handout.VaryView;
-import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.CopyEvent;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
-import lehrgang.desktop.records.RecordsView;
 import lehrgang.desktop.show.ShowView;
 import lehrgang.desktop.start.StartView;
 import lehrgang.desktop.write.PictureEvent;
 import lehrgang.desktop.write.WriteView;
-import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
-import lehrgang.documents.cases.Kind;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The faces of the window, one of them in front, and the way from one to the other.
 final class Faces extends StackPane {
-  private static final int MOST_OFFERS = 2;
-
   private final Desk desk;
-  private final Pasting pasting;
   private final FileActions files;
   private final WriteView write;
   private final BorderPane writing = new BorderPane();
   private final StartView start;
-  private final RecordsView records;
+  private final Arrivals arrivals;
   private final HandOutView handing;
   private final CheckView checking;
   private final ShowView showing;
   private final ComposeView composing;
   private final VaryView varying;
-  private boolean beginsAnew;
 
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
     this.desk = desk;
-    this.pasting = new Pasting(desk.solution(), desk.notices());
     this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
     this.write = new WriteView(desk);
     this.start = new StartView(beginnings(), recent);
-    this.records = new RecordsView(arrivals());
+    this.arrivals = new Arrivals(desk, fronts());
     this.handing = new HandOutView(desk, files.handingOut(this::showWrite, this::showVary));
     this.checking = new CheckView(desk, files.checking(this::showWrite));
     this.showing = new ShowView(desk, toggleTheme);
@@ -84,7 +71,16 @@ final class Faces extends StackPane {
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getChildren()
-        .addAll(writing, start, records, handing, checking, showing, composing, varying, notice);
+        .addAll(
+            writing,
+            start,
+            arrivals.records(),
+            handing,
+            checking,
+            showing,
+            composing,
+            varying,
+            notice);
     showWrite();
   }
 
@@ -97,7 +93,7 @@ final class Faces extends StackPane {
 
       @Override
       public void data(CaseSource file) throws FileProblem {
-        showRecords(file);
+        arrivals.show(file);
       }
 
       @Override
@@ -200,7 +196,7 @@ final class Faces extends StackPane {
   private void inFront(Node face) {
     writing.setVisible(face == writing);
     start.setVisible(face == start);
-    records.setVisible(face == records);
+    arrivals.records().setVisible(face == arrivals.records());
     handing.setVisible(face == handing);
     handing.setInSight(face == handing);
     checking.setVisible(face == checking);
@@ -237,8 +233,8 @@ final class Faces extends StackPane {
       showWrite();
       return true;
     }
-    if (records.isVisible()) {
-      records.leave();
+    if (arrivals.records().isVisible()) {
+      arrivals.records().leave();
       return true;
     }
     return false;
@@ -252,107 +248,37 @@ final class Faces extends StackPane {
     return write;
   }
 
-  /// Shows data before they are taken.
-  private void showRecords(CaseSource file) throws FileProblem {
-    beginsAnew = isAtStart();
-    if (Kind.isTitled(file)) {
-      arrivals().table(file, Kind.LAYERS, desk.notices()::say);
-    } else {
-      records.show(file);
-      desk.notices().clear();
-      inFront(records);
-    }
-  }
-
-  private RecordsView.Use arrivals() {
-    return new RecordsView.Use() {
-      @Override
-      public void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
-        desk.counting()
-            .count(
-                file,
-                recipe,
-                failed,
-                () -> {
-                  begin();
-                  showWrite();
-                });
-      }
-
-      @Override
-      public void table(CaseSource file, Kind kind, Consumer<String> failed) {
-        Pasting.read(file, kind, failed)
-            .ifPresent(
-                recognised -> {
-                  pasting.take(recognised, this::begin);
-                  showWrite();
-                });
-      }
-
-      @Override
-      public void leave() {
-        inFront(beginsAnew ? start : writing);
-      }
-
-      /// From the start, data begin a solution of their own.
-      private void begin() {
-        if (beginsAnew) {
-          desk.solution().begin(SolutionFile.blank());
-          beginsAnew = false;
-        }
-      }
-    };
-  }
-
   /// Takes what was pasted. At the start, a table begins a solution of its own.
   void paste(String text) {
-    if (isChecking()) {
-      desk.checking().paste(text);
-      return;
-    }
-    if (pastesRecords(text)) {
-      return;
-    }
-    boolean anew = isAtStart() || records.isVisible() && beginsAnew;
-    boolean taken = anew ? pasting.begin(text) : pasting.paste(text);
-    if (taken) {
-      showWrite();
-    }
-    Notice said = desk.notices().now();
-    if (said.offers().size() < MOST_OFFERS) {
-      Notice.Offer offer =
-          new Notice.Offer(Words.of("status.otherwise"), () -> takeOtherwise(text, taken));
-      desk.notices().say(said.and(Notice.of("", offer)));
-    }
+    arrivals.paste(text);
   }
 
-  /// Shows what was pasted as a file is shown, so that it can be taken for something else.
-  ///
-  /// @param taken whether it is in the table already
-  private void takeOtherwise(String text, boolean taken) {
-    try {
-      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
-      if (taken) {
-        desk.solution().undo();
+  private Arrivals.Fronts fronts() {
+    return new Arrivals.Fronts() {
+      @Override
+      public boolean isAtStart() {
+        return start.isVisible();
       }
-      showRecords(pasted);
-    } catch (FileProblem e) {
-      desk.notices().say(e.getMessage());
-    }
-  }
 
-  /// Records on the clipboard are shown before they are counted, as those of a file are.
-  private boolean pastesRecords(String text) {
-    try {
-      CaseFile pasted = CaseFile.pasted(text, Words.of("records.pasted"));
-      boolean found = !Kind.isTitled(pasted) && Kind.of(pasted.sample()) == Kind.RECORDS;
-      if (found) {
-        showRecords(pasted);
+      @Override
+      public boolean isChecking() {
+        return checking.isVisible();
       }
-      return found;
-    } catch (FileProblem e) {
-      // What is no table of records may be another table; that says what is wrong with it.
-      return false;
-    }
+
+      @Override
+      public void start() {
+        inFront(start);
+      }
+
+      @Override
+      public void records() {
+        inFront(arrivals.records());
+      }
+
+      @Override
+      public void write() {
+        showWrite();
+      }
+    };
   }
 }
