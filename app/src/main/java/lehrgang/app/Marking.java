@@ -121,6 +121,7 @@ final class Marking {
           if (done % WORTH_TELLING == 0) {
             tell("mark.progress", done, all);
           }
+          return true;
         });
   }
 
@@ -173,6 +174,7 @@ final class Marking {
                 if (done % SHEETS_WORTH_TELLING == 0) {
                   tell("mark.feedback", done, marks.size());
                 }
+                return true;
               });
     } catch (FileProblem e) {
       throw new Failure(e);

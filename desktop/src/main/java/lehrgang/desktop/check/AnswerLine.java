@@ -11,7 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.solution.MarkingRules.Ruling;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;

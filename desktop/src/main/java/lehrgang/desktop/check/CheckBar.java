@@ -11,7 +11,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;

@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;

@@ -12,7 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.Points;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;

@@ -15,7 +15,7 @@ import javafx.scene.layout.HBox;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 

@@ -22,7 +22,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.notation.PlainText;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 

@@ -29,7 +29,7 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.wording.Wording;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Segments;

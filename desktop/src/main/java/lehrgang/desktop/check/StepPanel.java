@@ -23,7 +23,7 @@ import lehrgang.core.marking.StepAnswers;
 import lehrgang.core.marking.StepAnswers.Cluster;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.MarkingRules.OwnSlip;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;

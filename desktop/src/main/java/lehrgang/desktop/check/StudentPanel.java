@@ -17,7 +17,7 @@ import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.marking.Points;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
 import lehrgang.desktop.kit.AsTallAsItsText;

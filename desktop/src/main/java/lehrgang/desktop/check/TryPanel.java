@@ -18,7 +18,7 @@ import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.notation.Filled;
 import lehrgang.core.page.Page;
-import lehrgang.desktop.desk.Checking.Checked;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;

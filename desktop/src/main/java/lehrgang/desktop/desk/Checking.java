@@ -2,24 +2,13 @@ package lehrgang.desktop.desk;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.marking.Answer;
-import lehrgang.core.marking.AnswerReader;
-import lehrgang.core.marking.ClassMarks;
-import lehrgang.core.marking.Marker;
-import lehrgang.core.marking.SheetMarks;
-import lehrgang.core.marking.SlipTexts;
-import lehrgang.core.page.Audience;
-import lehrgang.core.page.Blanks;
-import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.Words;
@@ -29,9 +18,13 @@ import lehrgang.documents.marks.AnswersFile;
 
 /// The answers of a class against the open solution, marked anew whenever the solution changes.
 public final class Checking {
+  /// So many students with data of their own are marked before anybody would notice.
+  private static final int AT_ONCE = 40;
+
   private final OpenSolution solution;
   private final WorkedOut worked;
   private final Notices notices;
+  private final LongWork work;
   private final List<Consumer<Optional<Checked>>> listeners = new ArrayList<>();
   private Optional<CaseFile> answers = Optional.empty();
   private Optional<Read> read = Optional.empty();
@@ -44,29 +37,11 @@ public final class Checking {
   /// @param to the lines that they answer
   private record Read(CaseFile file, Derivation to, AnswersFile answers) {}
 
-  /// A class that was marked.
-  ///
-  /// @param name  of the answers
-  /// @param page  the whole solution
-  /// @param texts what is said of slips
-  /// @param keys  those of the students, where each has data of their own
-  public record Checked(
-      String name, ClassMarks marks, Page page, SlipTexts texts, Optional<ClassKeys> keys) {
-    /// The solution by which a student was marked.
-    public Page page(String student) {
-      return keys.flatMap(own -> own.page(student)).orElse(page);
-    }
-
-    /// What is said of a student's slips.
-    public SlipTexts texts(String student) {
-      return keys.flatMap(own -> own.texts(student)).orElse(texts);
-    }
-  }
-
   Checking(OpenSolution solution, WorkedOut worked, Notices notices) {
     this.solution = solution;
     this.worked = worked;
     this.notices = notices;
+    this.work = new LongWork(notices);
     worked.subscribe(_ -> renew());
     solution.listen(
         new OpenSolution.Listener() {
@@ -84,9 +59,14 @@ public final class Checking {
 
   /// Answers are those to one solution: another one has none yet.
   private void forget() {
+    work.stop();
     answers = Optional.empty();
     keys = Optional.empty();
-    now = Optional.empty();
+    show(Optional.empty());
+  }
+
+  private void show(Optional<Checked> checked) {
+    now = checked;
     listeners.forEach(listener -> listener.accept(now));
   }
 
@@ -109,12 +89,12 @@ public final class Checking {
 
   /// Whether a file holds answers to the open solution, by its name and those of its columns.
   public boolean isAnswers(Path path) {
-    return derivation()
+    return marking()
         .filter(_ -> AnswersFile.ENDINGS.stream().anyMatch(path.toString()::endsWith))
         .filter(
-            derivation -> {
+            marking -> {
               try {
-                return AnswersFile.isOne(CaseFile.detect(path), derivation);
+                return AnswersFile.isOne(CaseFile.detect(path), marking.derivation());
               } catch (FileProblem e) {
                 return false;
               }
@@ -125,19 +105,13 @@ public final class Checking {
   /// Takes the solutions of a class in which each student has data of their own: answers are marked
   /// by them from now on, as long as this solution is open.
   ///
-  /// @return whether they could be read
-  public boolean openKeys(Path folder) {
-    try {
-      ClassKeys found = ClassKeys.read(folder);
-      keys = Optional.of(found).filter(own -> !own.own().isEmpty());
-      read = Optional.empty();
-      notices.say(Words.of("check.keys", found.own().size()));
-      renew();
-      return keys.isPresent();
-    } catch (FileProblem e) {
-      notices.say(e.getMessage());
-      return false;
-    }
+  /// @return whether there are any
+  public boolean take(ClassKeys found) {
+    keys = Optional.of(found).filter(own -> !own.own().isEmpty());
+    read = Optional.empty();
+    notices.say(Words.of("check.keys", found.own().size()));
+    renew();
+    return keys.isPresent();
   }
 
   /// The solutions of a class in which each student has data of their own, where there is one.
@@ -170,12 +144,12 @@ public final class Checking {
   }
 
   private boolean take(CaseFile file) throws FileProblem {
-    Optional<Derivation> derivation = derivation();
-    if (derivation.isEmpty()) {
+    Optional<ClassMarking> marking = marking();
+    if (marking.isEmpty()) {
       notices.say(Words.of("stale"));
       return false;
     }
-    AnswersFile found = read(file, derivation.get());
+    AnswersFile found = read(file, marking.get().derivation());
     answers = Optional.of(file);
     if (!found.unknown().isEmpty()) {
       notices.say(Words.of("check.unknown", String.join(", ", found.unknown())));
@@ -190,7 +164,9 @@ public final class Checking {
     if (known.isPresent()) {
       return known.get().answers();
     }
-    AnswersFile found = AnswersFile.read(file, derivation, wording());
+    Solution current = solution.now();
+    AnswersFile found =
+        AnswersFile.read(file, derivation, Wording.in(current.language(), current.ownWords()));
     read = Optional.of(new Read(file, derivation, found));
     return found;
   }
@@ -208,133 +184,64 @@ public final class Checking {
   /// What becomes of the answers of nobody in particular to all that the worksheet asks; empty
   /// while the solution is not worked out.
   public Optional<Checked> judge(Map<LineId, String> written) {
-    return derivation()
-        .map(
-            derivation -> {
-              List<LineId> lines = askedOf(derivation);
-              Marker marker = Marker.of(solution.now(), derivation, lines);
-              return checked("", lines, List.of(mark(marker, derivation, "", written)), derivation);
-            });
+    return marking().map(marking -> marking.of(written));
   }
 
   /// What can be typed: what the answers at hand have, or else all that the worksheet asks.
   public List<LineId> asked() {
     return now.map(checked -> checked.marks().lines())
-        .or(() -> derivation().map(this::askedOf))
+        .or(() -> marking().map(ClassMarking::asked))
         .orElse(List.of());
   }
 
-  private List<LineId> askedOf(Derivation derivation) {
-    Page sheet = Page.of(solution.now(), derivation, Audience.STUDENT);
-    Set<LineId> wanted = new HashSet<>(Blanks.of(sheet).lines());
-    wanted.add(derivation.decision());
-    return derivation.lines().keySet().stream().filter(wanted::contains).toList();
-  }
-
-  private Wording wording() {
-    return Wording.in(solution.now().language(), solution.now().ownWords());
-  }
-
-  private Optional<Derivation> derivation() {
+  /// By the solution as it is now; empty while it is not worked out.
+  private Optional<ClassMarking> marking() {
     return Optional.of(worked.now())
         .filter(Sight::isCurrent)
         .flatMap(Sight::result)
-        .map(Sight.Result::derivation);
+        .map(result -> new ClassMarking(solution.now(), result.derivation(), result.whole(), keys));
   }
 
   private void renew() {
-    if (!inSight || derivation().isEmpty()) {
+    work.stop();
+    if (inSight) {
+      marking().ifPresent(this::renew);
+    }
+  }
+
+  private void renew(ClassMarking marking) {
+    if (answers.isEmpty()) {
+      show(Optional.of(marking).filter(some -> !some.typed().isEmpty()).map(ClassMarking::ofTyped));
       return;
     }
-    now =
-        answers.isPresent()
-            ? answers.flatMap(this::marked)
-            : Optional.of(typed()).filter(some -> !some.isEmpty()).map(_ -> onlyTyped());
-    listeners.forEach(listener -> listener.accept(now));
-  }
-
-  private Checked onlyTyped() {
-    Derivation derivation = derivation().orElseThrow();
-    List<LineId> asked = askedOf(derivation);
-    Marker marker = Marker.of(solution.now(), derivation, asked);
-    return checked(Words.of("check.typed"), asked, typed(marker, derivation), derivation);
-  }
-
-  private Checked checked(
-      String name, List<LineId> lines, List<SheetMarks> sheets, Derivation derivation) {
-    return new Checked(
-        name,
-        new ClassMarks(lines, sheets),
-        worked.now().whole().orElseThrow(),
-        new SlipTexts(solution.now(), derivation),
-        keys);
-  }
-
-  private List<SheetMarks> typed(Marker marker, Derivation derivation) {
-    return typed().entrySet().stream()
-        .map(sheet -> mark(marker, derivation, sheet.getKey(), byLine(sheet.getValue())))
-        .toList();
-  }
-
-  /// Answers that were typed, by student and line; they are kept with the solution.
-  private Map<String, Map<String, String>> typed() {
-    return solution.now().marking().typed();
-  }
-
-  private static Map<LineId, String> byLine(Map<String, String> answers) {
-    Map<LineId, String> byLine = new LinkedHashMap<>();
-    answers.forEach((id, text) -> LineId.parse(id).ifPresent(line -> byLine.put(line, text)));
-    return byLine;
-  }
-
-  private SheetMarks mark(
-      Marker marker, Derivation derivation, String student, Map<LineId, String> written) {
-    AnswerReader reader = new AnswerReader(wording(), solution.now().format().style());
-    Map<LineId, Answer> read = new LinkedHashMap<>();
-    written.forEach(
-        (line, text) ->
-            derivation
-                .find(line)
-                .ifPresent(found -> read.put(line, reader.read(text, found.kind()))));
-    return marker.mark(student, read);
-  }
-
-  /// A student who has no data in the class.
-  private Optional<String> stranger(AnswersFile found) {
-    return keys.flatMap(
-        own ->
-            found.rows().stream()
-                .map(AnswersFile.Row::student)
-                .filter(student -> own.of(student).isEmpty())
-                .findFirst());
-  }
-
-  private Optional<Checked> marked(CaseFile file) {
-    Solution current = solution.now();
-    Derivation derivation = derivation().orElseThrow();
     try {
-      AnswersFile found = read(file, derivation);
-      Set<LineId> wanted = new HashSet<>(found.lines());
-      List<LineId> inOrder = derivation.lines().keySet().stream().filter(wanted::contains).toList();
-      Marker marker = Marker.of(current, derivation, inOrder);
-      Optional<String> stranger = stranger(found);
+      AnswersFile found = read(answers.get(), marking.derivation());
+      Optional<String> stranger = marking.stranger(found);
       if (stranger.isPresent()) {
         notices.say(Words.of("check.stranger", found.name(), stranger.get()));
-        return Optional.empty();
+        show(Optional.empty());
+      } else if (keys.isEmpty() || found.rows().size() <= AT_ONCE) {
+        show(Optional.of(marking.of(found, _ -> true)));
+      } else {
+        markBeside(marking, found);
       }
-      List<SheetMarks> sheets =
-          new ArrayList<>(
-              found.marks(
-                  student ->
-                      keys.map(own -> own.marker(student, inOrder, current.marking()))
-                          .orElse(marker),
-                  _ -> {}));
-      sheets.removeIf(sheet -> typed().containsKey(sheet.student()));
-      sheets.addAll(typed(marker, derivation));
-      return Optional.of(checked(found.name(), inOrder, sheets, derivation));
     } catch (FileProblem e) {
       notices.say(e.getMessage());
-      return Optional.empty();
+      show(Optional.empty());
     }
+  }
+
+  /// Each key makes its own slips, which takes a while; what was marked before stays in sight.
+  private void markBeside(ClassMarking marking, AnswersFile found) {
+    int all = found.rows().size();
+    work.begin(
+        all,
+        goesOn -> marking.of(found, goesOn),
+        new LongWork.Said(
+            done -> Words.of("check.keys.marking", done, all), Words.of("check.marking.stopped")),
+        checked -> {
+          notices.clear();
+          show(Optional.of(checked));
+        });
   }
 }

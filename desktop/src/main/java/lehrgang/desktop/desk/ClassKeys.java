@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Marker;
@@ -14,23 +15,29 @@ import lehrgang.core.page.Page;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.order.Solved;
-import lehrgang.documents.personal.PersonalFolder;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The solutions of a class in which each student has data of their own.
 ///
 /// @param own by student, in the order of the list; at least one
 public record ClassKeys(Map<String, Solved> own) {
-  /// Reads those of a folder; one that cannot be worked out is left out.
+  /// Reads them; one that cannot be worked out is left out.
   ///
-  /// @throws FileProblem if the list or one of the solutions cannot be read
-  static ClassKeys read(Path folder) throws FileProblem {
+  /// @param files  where the solution of each student is
+  /// @param goesOn told how many are read, by one thread or another; whether to go on
+  /// @throws FileProblem if one of the solutions cannot be read
+  public static ClassKeys read(Map<String, Path> files, IntPredicate goesOn) throws FileProblem {
     Map<String, Solved> own = new LinkedHashMap<>();
-    for (Map.Entry<String, SolutionFile> entry : new PersonalFolder(folder).read().entrySet()) {
-      Proposal.of(entry.getValue().solution())
+    int count = 0;
+    for (Map.Entry<String, Path> entry : files.entrySet()) {
+      Proposal.of(SolutionFile.load(entry.getValue()).solution())
           .ifPresent(
               worked ->
                   own.put(entry.getKey(), new Solved(worked.solution(), worked.derivation())));
+      count++;
+      if (!goesOn.test(count)) {
+        break;
+      }
     }
     return new ClassKeys(own);
   }

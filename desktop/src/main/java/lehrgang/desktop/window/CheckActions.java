@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.input.Clipboard;
 import lehrgang.core.expr.LineId;
@@ -16,7 +17,9 @@ import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.check.CheckView;
+import lehrgang.desktop.desk.ClassKeys;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.LongWork;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
@@ -27,6 +30,7 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.marks.MarksFile;
+import lehrgang.documents.personal.PersonalFolder;
 import lehrgang.documents.solutionfile.DemoCourse;
 
 /// Answers in, marks out.
@@ -36,14 +40,15 @@ final class CheckActions {
   private final Desk desk;
   private final FileDialogs dialogs;
   private final Runnable shown;
-  private final FeedbackWriting feedbackWriting;
+  private final LongWork work;
 
+  /// @param work  on many files
   /// @param shown brings the answers in front
-  CheckActions(Desk desk, FileDialogs dialogs, Runnable shown) {
+  CheckActions(Desk desk, FileDialogs dialogs, LongWork work, Runnable shown) {
     this.desk = desk;
     this.dialogs = dialogs;
     this.shown = shown;
-    this.feedbackWriting = new FeedbackWriting(desk.notices());
+    this.work = work;
   }
 
   CheckView.Use use(Runnable leave) {
@@ -138,8 +143,21 @@ final class CheckActions {
 
   /// Takes the solutions of a class in which each student has data of their own.
   void openKeys(Path folder) {
-    if (desk.checking().openKeys(folder)) {
-      shown.run();
+    try {
+      Map<String, Path> files = new PersonalFolder(folder).files();
+      work.begin(
+          files.size(),
+          goesOn -> ClassKeys.read(files, goesOn),
+          new LongWork.Said(
+              done -> Words.of("check.keys.reading", done, files.size()),
+              Words.of("check.keys.stopped")),
+          keys -> {
+            if (desk.checking().take(keys)) {
+              shown.run();
+            }
+          });
+    } catch (FileProblem e) {
+      desk.notices().say(e.getMessage());
     }
   }
 
@@ -177,7 +195,19 @@ final class CheckActions {
 
   /// Writes feedback into a folder, beside the interface.
   void feedbackEach(Path folder, List<SheetMarks> sheets) {
-    feedback().ifPresent(maker -> feedbackWriting.write(maker, sheets, folder));
+    feedback()
+        .ifPresent(
+            maker ->
+                work.begin(
+                    sheets.size(),
+                    goesOn -> {
+                      maker.write(sheets, folder, goesOn);
+                      return Words.of("status.feedback", sheets.size(), folder.getFileName());
+                    },
+                    new LongWork.Said(
+                        done -> Words.of("status.feedback.writing", done, sheets.size()),
+                        Words.of("status.feedback.stopped")),
+                    desk.notices()::say));
   }
 
   /// A table for answers to all that the worksheet asks.

@@ -12,6 +12,7 @@ import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.LongWork;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
@@ -48,7 +49,7 @@ final class FileActions {
   private final StyleActions styles;
   private final PartActions parts;
   private final CheckActions checks;
-  private final ClassWriting classes;
+  private final LongWork work;
   private final Opened opened;
 
   /// What is done with what was opened.
@@ -74,8 +75,8 @@ final class FileActions {
     this.dialogs = new FileDialogs(window, solution);
     this.styles = new StyleActions(desk, dialogs);
     this.parts = new PartActions(desk, dialogs);
-    this.classes = new ClassWriting(notices);
-    this.checks = new CheckActions(desk, dialogs, opened::answers);
+    this.work = new LongWork(notices);
+    this.checks = new CheckActions(desk, dialogs, work, opened::answers);
   }
 
   /// What is done with parts of the page.
@@ -215,11 +216,23 @@ final class FileActions {
 
       @Override
       public void save(PersonalClass drawn, List<Form> forms) {
-        dialogs
-            .toFolder()
-            .ifPresent(folder -> classes.write(solution.file(), drawn, forms, folder));
+        dialogs.toFolder().ifPresent(folder -> write(drawn, forms, folder));
       }
     };
+  }
+
+  /// Writes a class with a data set for each student, beside the interface.
+  void write(PersonalClass drawn, List<Form> forms, Path folder) {
+    SolutionFile model = solution.file();
+    int all = drawn.members().size();
+    work.begin(
+        all,
+        goesOn -> {
+          new PersonalFolder(folder).write(model, drawn, forms, goesOn);
+          return Words.of("vary.written", all, folder.getFileName());
+        },
+        new LongWork.Said(done -> Words.of("vary.writing", done, all), Words.of("vary.stopped")),
+        notices::say);
   }
 
   /// A solution from a file, worked out; what keeps it from that is said.

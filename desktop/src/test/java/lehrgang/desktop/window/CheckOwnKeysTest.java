@@ -7,12 +7,16 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.desk.Checking;
+import lehrgang.desktop.desk.Checked;
+import lehrgang.desktop.desk.ClassKeys;
 import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.personal.ClassList;
 import lehrgang.documents.personal.PersonalClass;
 import lehrgang.documents.personal.PersonalFolder;
@@ -51,6 +55,7 @@ class CheckOwnKeysTest {
     new PersonalFolder(folder.resolve("class")).write(model, drawn, List.of(), _ -> true);
     driver = WindowDriver.open(model, folder.resolve("user"));
     FxTurn.run(() -> driver.window().faces().files().open(folder.resolve("class")));
+    driver.await(() -> driver.desk().checking().keys().isPresent());
   }
 
   @AfterEach
@@ -63,7 +68,7 @@ class CheckOwnKeysTest {
     FxTurn.run(() -> driver.window().faces().files().open(file));
   }
 
-  private Checking.Checked checked() {
+  private Checked checked() {
     return FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
   }
 
@@ -79,6 +84,30 @@ class CheckOwnKeysTest {
     assertThat(sheets.get(1).marks().get(0).verdict()).isEqualTo(Judgement.RIGHT);
     assertThat(sheets.get(1).marks().get(1).slips()).contains("df-cells-less-one");
     assertThat(sheets.get(2).marks().get(0).verdict()).isNotEqualTo(Judgement.RIGHT);
+  }
+
+  /// A class too large to be marked at once: what was there before stays until all is marked.
+  @Test
+  void aLargeClassIsMarkedBesideTheWindow() throws Exception {
+    List<String> names = IntStream.range(0, 60).mapToObj(k -> "s" + k).toList();
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .checking()
+                .take(
+                    new ClassKeys(
+                        names.stream().collect(Collectors.toMap(name -> name, _ -> any())))));
+    answers("student,X2,df\n" + String.join(",14.10,4\n", names) + ",14.10,8\n");
+    driver.await(() -> driver.desk().checking().now().isPresent());
+    assertThat(checked().marks().sheets()).hasSize(60);
+    assertThat(checked().marks().sheets().getLast().marks().get(1).slips())
+        .contains("df-cells-less-one");
+    assertThat(FxTurn.call(() -> driver.desk().notices().now().sentence())).isEmpty();
+  }
+
+  private Solved any() {
+    return driver.desk().checking().keys().orElseThrow().of("a").orElseThrow();
   }
 
   @Test
@@ -109,6 +138,7 @@ class CheckOwnKeysTest {
   void aDamagedClassIsSaid() throws Exception {
     Files.writeString(folder.resolve("class/b.lehrgang"), "{");
     FxTurn.run(() -> driver.window().faces().files().open(folder.resolve("class")));
+    driver.await(() -> driver.desk().notices().now().sentence().contains("b.lehrgang"));
     assertThat(driver.isShown("b.lehrgang")).isTrue();
   }
 }

@@ -24,7 +24,7 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.Kind;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.solution.MarkingRules;
-import lehrgang.desktop.desk.Checking;
+import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.marks.ClassFigure;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -135,7 +135,7 @@ class CheckViewTest {
   void howTheClassFaredGoesOutAsAFigure() throws Exception {
     drop(GROUP);
     assertThat(driver.find("check-summary").isDisabled()).isFalse();
-    Checking.Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
     FigureSpec.Fared fared = (FigureSpec.Fared) ClassFigure.of(checked.marks(), checked.page());
     assertThat(fared.bars()).hasSize(7);
     assertThat(fared.bars())

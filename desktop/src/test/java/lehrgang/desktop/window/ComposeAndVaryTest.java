@@ -217,9 +217,7 @@ class ComposeAndVaryTest {
             7,
             _ -> true);
     Path into = Files.createDirectory(folder.resolve("class"));
-    ClassWriting writing = new ClassWriting(driver.desk().notices());
-    FxTurn.run(
-        () -> writing.write(driver.desk().solution().file(), drawn, List.of(Form.WEB_PAGE), into));
+    FxTurn.run(() -> driver.window().faces().files().write(drawn, List.of(Form.WEB_PAGE), into));
     driver.await(() -> driver.desk().notices().now().sentence().startsWith("Wrote the solutions"));
     assertThat(new PersonalFolder(into).read().keySet()).containsExactly("a", "b");
     assertThat(into.resolve("keys")).isDirectoryContaining("glob:**/b.html");

@@ -4,7 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
-import java.util.function.IntConsumer;
+import java.util.function.IntPredicate;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.documents.file.FileProblem;
@@ -53,9 +53,9 @@ public final class FeedbackSheets {
   /// them.
   ///
   /// @param sheets at least one
-  /// @param done   is told after each student how many are done
+  /// @param goesOn told after each student how many are done; whether to go on
   /// @throws FileProblem if a file cannot be written
-  public void write(List<SheetMarks> sheets, Path folder, IntConsumer done) throws FileProblem {
+  public void write(List<SheetMarks> sheets, Path folder, IntPredicate goesOn) throws FileProblem {
     SafeNames names = new SafeNames(List.of(ALL));
     int count = 0;
     for (SheetMarks sheet : sheets) {
@@ -63,7 +63,10 @@ public final class FeedbackSheets {
       for (Form form : FORMS) {
         WholeFile.write(folder.resolve(name + form.ending()), make(List.of(sheet), form));
       }
-      done.accept(++count);
+      count++;
+      if (!goesOn.test(count)) {
+        return;
+      }
     }
     for (Form form : FORMS) {
       WholeFile.write(folder.resolve(ALL + form.ending()), make(sheets, form));

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.IntConsumer;
+import java.util.function.IntPredicate;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
@@ -198,20 +198,22 @@ public final class AnswersFile {
 
   /// What every student's answers get, in the order of the file.
   ///
-  /// @param progress takes how many students are done
-  public List<SheetMarks> marks(Marker marker, IntConsumer progress) {
-    return marks(_ -> marker, progress);
+  /// @param goesOn told how many students are done; whether to go on, else the rest is left out
+  public List<SheetMarks> marks(Marker marker, IntPredicate goesOn) {
+    return marks(_ -> marker, goesOn);
   }
 
   /// What every student's answers get, each by a key of their own.
   ///
-  /// @param markers  by student
-  /// @param progress takes how many students are done
-  public List<SheetMarks> marks(Function<String, Marker> markers, IntConsumer progress) {
+  /// @param markers by student
+  /// @param goesOn  told how many students are done; whether to go on, else the rest is left out
+  public List<SheetMarks> marks(Function<String, Marker> markers, IntPredicate goesOn) {
     List<SheetMarks> marks = new ArrayList<>(rows.size());
     for (Row row : rows) {
       marks.add(markers.apply(row.student()).mark(row.student(), row.answers()));
-      progress.accept(marks.size());
+      if (!goesOn.test(marks.size())) {
+        break;
+      }
     }
     return marks;
   }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -183,22 +184,46 @@ public final class PersonalFolder {
 
   /// Reads which solution belongs to whom.
   ///
-  /// @return the solutions by student, in the order of the list
+  /// @return the solutions by student, in the order of the list; at least one
   /// @throws FileProblem if the list or one of the solutions cannot be read
   public Map<String, SolutionFile> read() throws FileProblem {
     Map<String, SolutionFile> solutions = new LinkedHashMap<>();
+    for (Map.Entry<String, Path> entry : files().entrySet()) {
+      solutions.put(entry.getKey(), SolutionFile.load(entry.getValue()));
+    }
+    return solutions;
+  }
+
+  /// Reads from the list which file belongs to whom.
+  ///
+  /// @return the files of solutions by student, in the order of the list; at least one
+  /// @throws FileProblem if the list cannot be read
+  public Map<String, Path> files() throws FileProblem {
+    Map<String, Path> files = new LinkedHashMap<>();
     List<CaseFile.Row> rows = CaseFile.detect(folder.resolve(LIST)).rows();
     for (CaseFile.Row row : rows.subList(Math.min(1, rows.size()), rows.size())) {
       String student = row.fields().getFirst().strip();
-      Optional<String> file = row.fields().stream().skip(1).findFirst().map(String::strip);
+      Optional<String> file =
+          row.fields().stream().skip(1).findFirst().flatMap(PersonalFolder::nameIn);
       if (!student.isEmpty() && file.isPresent()) {
-        Path path = folder.resolve(Path.of(file.get()).getFileName());
-        solutions.put(student, SolutionFile.load(path));
+        files.put(student, folder.resolve(file.get()));
       }
     }
-    if (solutions.isEmpty()) {
+    if (files.isEmpty()) {
       throw new FileProblem(Phrase.of("class.empty").with("file", folder.resolve(LIST).toString()));
     }
-    return solutions;
+    return files;
+  }
+
+  /// What a list calls a file is looked for in its own folder and nowhere else; empty for what no
+  /// file can be called.
+  private static Optional<String> nameIn(String written) {
+    try {
+      return Optional.ofNullable(Path.of(written.strip()).getFileName())
+          .map(Path::toString)
+          .filter(name -> !name.isEmpty());
+    } catch (InvalidPathException e) {
+      return Optional.empty();
+    }
   }
 }

@@ -31,7 +31,7 @@ class ClassFigureTest {
     AnswersFile answers =
         AnswersFile.read(Path.of("../demo/group-17.csv"), DERIVATION, Wording.english());
     Marker marker = Marker.of(SOLUTION, DERIVATION, answers.lines());
-    return new ClassMarks(answers.lines(), answers.marks(marker, _ -> {}));
+    return new ClassMarks(answers.lines(), answers.marks(marker, _ -> true));
   }
 
   private static FigureSpec.Fared fared(ClassMarks marks) {

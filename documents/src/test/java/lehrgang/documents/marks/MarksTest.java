@@ -47,7 +47,7 @@ class MarksTest {
   }
 
   private static List<SheetMarks> marked(AnswersFile answers) {
-    return answers.marks(Marker.of(SOLUTION, DERIVATION, answers.lines()), _ -> {});
+    return answers.marks(Marker.of(SOLUTION, DERIVATION, answers.lines()), _ -> true);
   }
 
   private static AnswersFile group() throws FileProblem {

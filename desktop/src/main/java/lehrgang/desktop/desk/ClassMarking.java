@@ -1,0 +1,118 @@
+package lehrgang.desktop.desk;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.IntPredicate;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Answer;
+import lehrgang.core.marking.AnswerReader;
+import lehrgang.core.marking.ClassMarks;
+import lehrgang.core.marking.Marker;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Wording;
+import lehrgang.desktop.kit.Words;
+import lehrgang.documents.marks.AnswersFile;
+
+/// Marks by a solution as it is at one moment, so that it can be done beside the interface.
+///
+/// @param whole the solution as the instructor reads it
+/// @param keys  those of the students, where each has data of their own
+record ClassMarking(
+    Solution solution, Derivation derivation, Page whole, Optional<ClassKeys> keys) {
+  /// All that the worksheet asks, and the decision.
+  List<LineId> asked() {
+    Set<LineId> wanted =
+        new HashSet<>(Blanks.of(Page.of(solution, derivation, Audience.STUDENT)).lines());
+    wanted.add(derivation.decision());
+    return inOrder(wanted);
+  }
+
+  private List<LineId> inOrder(Set<LineId> wanted) {
+    return derivation.lines().keySet().stream().filter(wanted::contains).toList();
+  }
+
+  /// Answers that were typed, by student and line; they are kept with the solution.
+  Map<String, Map<String, String>> typed() {
+    return solution.marking().typed();
+  }
+
+  /// A student who has no data in the class.
+  Optional<String> stranger(AnswersFile found) {
+    return keys.flatMap(
+        own ->
+            found.rows().stream()
+                .map(AnswersFile.Row::student)
+                .filter(student -> own.of(student).isEmpty())
+                .findFirst());
+  }
+
+  /// The answers of a file, those that were typed in the place of those that stand there.
+  ///
+  /// @param goesOn told how many are marked; whether to go on
+  Checked of(AnswersFile found, IntPredicate goesOn) {
+    List<LineId> lines = inOrder(new HashSet<>(found.lines()));
+    Marker marker = Marker.of(solution, derivation, lines);
+    List<SheetMarks> sheets =
+        new ArrayList<>(
+            found.marks(
+                student ->
+                    keys.map(own -> own.marker(student, lines, solution.marking())).orElse(marker),
+                goesOn));
+    sheets.removeIf(sheet -> typed().containsKey(sheet.student()));
+    sheets.addAll(typed(marker));
+    return checked(found.name(), lines, sheets);
+  }
+
+  /// Only those that were typed.
+  Checked ofTyped() {
+    List<LineId> lines = asked();
+    return checked(Words.of("check.typed"), lines, typed(Marker.of(solution, derivation, lines)));
+  }
+
+  /// Those of nobody in particular.
+  Checked of(Map<LineId, String> written) {
+    List<LineId> lines = asked();
+    return checked("", lines, List.of(mark(Marker.of(solution, derivation, lines), "", written)));
+  }
+
+  private List<SheetMarks> typed(Marker marker) {
+    return typed().entrySet().stream()
+        .map(sheet -> mark(marker, sheet.getKey(), byLine(sheet.getValue())))
+        .toList();
+  }
+
+  private static Map<LineId, String> byLine(Map<String, String> answers) {
+    Map<LineId, String> byLine = new LinkedHashMap<>();
+    answers.forEach((id, text) -> LineId.parse(id).ifPresent(line -> byLine.put(line, text)));
+    return byLine;
+  }
+
+  private SheetMarks mark(Marker marker, String student, Map<LineId, String> written) {
+    AnswerReader reader =
+        new AnswerReader(
+            Wording.in(solution.language(), solution.ownWords()), solution.format().style());
+    Map<LineId, Answer> read = new LinkedHashMap<>();
+    written.forEach(
+        (line, text) ->
+            derivation
+                .find(line)
+                .ifPresent(found -> read.put(line, reader.read(text, found.kind()))));
+    return marker.mark(student, read);
+  }
+
+  private Checked checked(String name, List<LineId> lines, List<SheetMarks> sheets) {
+    return new Checked(
+        name, new ClassMarks(lines, sheets), whole, new SlipTexts(solution, derivation), keys);
+  }
+}
