@@ -80,11 +80,11 @@ final class Numerals implements Wording.Numbers {
     return derivation.line(id);
   }
 
-  /// What a line is, with its place between two marks.
+  /// What a line is, with its place between two marks, unless its name says that already.
   String heading(LineId id, String before, String after) {
     String name = text(line(id).name());
     String place = text(line(id).place());
-    return place.equals(name) ? name : name + before + place + after;
+    return name.endsWith(place) ? name : name + before + place + after;
   }
 
   /// The formula by which the page's reading computes a line.

@@ -103,8 +103,10 @@ public final class BlockViews {
   }
 
   /// A figure for the wall.
-  public MagnifiedFigure magnified(FigureSpec figure) {
-    return new MagnifiedFigure(new FigureView(figure, numbers));
+  ///
+  /// @param room how high it may be where that can be helped
+  public MagnifiedFigure magnified(FigureSpec figure, double room) {
+    return new MagnifiedFigure(new FigureView(figure, numbers), room);
   }
 
   FormulaView formula(Chain chain) {

@@ -30,6 +30,7 @@ public final class FigureView extends Region {
   private final LiveNumbers numbers;
   private final Button save = new Button(Words.of("figure.save"));
   private final Button copy = new Button(Words.of("figure.copy"));
+  private double room = Double.POSITIVE_INFINITY;
   private double drawnFor = -1;
   private double height = 200;
 
@@ -83,6 +84,13 @@ public final class FigureView extends Region {
     copy.relocate(getWidth() - save.getWidth() - copy.getWidth(), snappedTopInset());
   }
 
+  /// How high it may be where that can be helped.
+  void keepWithin(double height) {
+    room = height;
+    drawnFor = -1;
+    draw(USUAL);
+  }
+
   /// Draws anew for another width; never while a layout pass of its own is under way.
   void draw(double width) {
     double wanted = Math.clamp(width - snappedLeftInset() - snappedRightInset(), LEAST, MOST);
@@ -90,7 +98,7 @@ public final class FigureView extends Region {
       return;
     }
     drawnFor = wanted;
-    Drawing drawing = Draughtsman.draw(figure, wanted);
+    Drawing drawing = Draughtsman.draw(figure, wanted, room);
     height = drawing.height();
     getChildren().setAll(drawing.shapes().stream().map(this::node).toList());
     getChildren().addAll(copy, save);

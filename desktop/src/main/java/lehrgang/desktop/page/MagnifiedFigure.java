@@ -11,8 +11,10 @@ public final class MagnifiedFigure extends Region {
 
   private final FigureView figure;
 
-  MagnifiedFigure(FigureView figure) {
+  /// @param room how high it may be where that can be helped
+  MagnifiedFigure(FigureView figure, double room) {
     this.figure = figure;
+    figure.keepWithin(room / FACTOR);
     figure.getTransforms().add(new Scale(FACTOR, FACTOR));
     getChildren().add(figure);
   }

@@ -19,6 +19,9 @@ import lehrgang.desktop.page.MagnifiedFigure;
 /// One thing on the board, as far as it is told. It takes the room of the whole from the start, so
 /// that nothing moves while it grows.
 final class ItemView extends VBox {
+  /// What is left for a figure below the title of a step.
+  private static final double FIGURE_ROOM = 375;
+
   private final Item item;
   private final List<MagnifiedFigure> figures = new ArrayList<>();
   private Optional<GrowingFormula> formula = Optional.empty();
@@ -50,7 +53,7 @@ final class ItemView extends VBox {
 
   private void draw(BlockViews views) {
     for (int phase = 0; phase < item.phases().size(); phase++) {
-      MagnifiedFigure figure = views.magnified(item.figure(phase).orElseThrow());
+      MagnifiedFigure figure = views.magnified(item.figure(phase).orElseThrow(), FIGURE_ROOM);
       figures.add(figure);
       getChildren().add(figure);
     }

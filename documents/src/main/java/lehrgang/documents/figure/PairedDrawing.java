@@ -17,29 +17,40 @@ final class PairedDrawing {
   private static final double TALLEST_BAND = 150;
   private static final double SHORTEST_BAND = 78;
 
+  /// Where there is little room, a band may be so short.
+  private static final double SHORTEST_OF_ALL = 58;
+
   /// The bands together are about so high.
   private static final double ALL_BANDS = 340;
 
   /// Above the tallest bar stands its number, below the band the space to the next.
   private static final double AROUND_BAR = 38;
   private static final double HEAD = 26;
+  private static final double BELOW = 8;
   private static final double FOOT = 22;
   private static final double WIDEST_BAR = 52;
   private static final double NARROWEST_LABELLED = 26;
 
   private final Paired paired;
   private final double width;
+  private final double room;
   private double band;
   private final Sketchpad pad = new Sketchpad();
 
-  PairedDrawing(Paired paired, double width) {
+  /// @param room how high it may be where that can be helped
+  PairedDrawing(Paired paired, double width, double room) {
     this.paired = paired;
     this.width = width;
+    this.room = room;
   }
 
   Drawing draw() {
     List<List<Pair>> bands = bands();
-    band = Math.clamp(ALL_BANDS / bands.size(), SHORTEST_BAND, TALLEST_BAND);
+    band =
+        Math.clamp(
+            (room - HEAD - BELOW - FOOT) / bands.size(),
+            SHORTEST_OF_ALL,
+            Math.clamp(ALL_BANDS / bands.size(), SHORTEST_BAND, TALLEST_BAND));
     double most =
         paired.pairs().stream()
             .mapToDouble(pair -> Math.max(pair.observed().at(), pair.expected().at()))
@@ -50,7 +61,7 @@ final class PairedDrawing {
     for (int i = 0; i < bands.size(); i++) {
       band(bands.get(i), HEAD + i * band, slot, most);
     }
-    double foot = HEAD + bands.size() * band + 8;
+    double foot = HEAD + bands.size() * band + BELOW;
     for (int j = 0; j < bands.getFirst().size(); j++) {
       String name = Sketchpad.fitted(bands.getFirst().get(j).column(), slot - 4);
       pad.label(NAME_WIDTH + slot * (j + 0.5), foot, name, Anchor.MIDDLE, Ink.SOFT);
