@@ -3,6 +3,7 @@ package lehrgang.app;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import lehrgang.documents.file.Program;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
@@ -12,7 +13,7 @@ import picocli.CommandLine.Parameters;
     name = "lehrgang",
     resourceBundle = "lehrgang.app.messages",
     mixinStandardHelpOptions = true,
-    version = "lehrgang 0.1.0",
+    versionProvider = LehrgangCommand.Version.class,
     subcommands = {
       ComposeCommand.class,
       DemoCommand.class,
@@ -24,6 +25,14 @@ import picocli.CommandLine.Parameters;
       CommandLine.HelpCommand.class
     })
 final class LehrgangCommand implements Callable<Integer> {
+  /// What `--version` says.
+  static final class Version implements CommandLine.IVersionProvider {
+    @Override
+    public String[] getVersion() {
+      return new String[] {"lehrgang " + Program.version()};
+    }
+  }
+
   @Parameters(arity = "0..1", paramLabel = "FILE", descriptionKey = "help.lehrgang.file")
   private Path file;
 

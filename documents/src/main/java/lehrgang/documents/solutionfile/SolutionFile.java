@@ -14,6 +14,7 @@ import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.Program;
 import lehrgang.documents.file.WholeFile;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +28,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// @param solution what the file holds
 /// @param original as it was read, unknown fields included
 public record SolutionFile(Solution solution, Original original) {
+  private static final String WRITTEN_BY = "writtenBy";
+
   /// What was read.
   ///
   /// @param document all of it
@@ -125,9 +128,22 @@ public record SolutionFile(Solution solution, Original original) {
     return new SolutionFile(counted, new Original(document, tree(read)));
   }
 
-  /// The file's text.
+  /// The file's text. A solution that was changed says which version of the program wrote it; one
+  /// that was not is the text that was read.
   public String text() {
-    return JsonLayout.of(Document.merged(original.document(), original.bound(), tree(solution)));
+    JsonNode now = tree(solution);
+    JsonNode whole = Document.merged(original.document(), original.bound(), now);
+    return JsonLayout.of(now.equals(original.bound()) ? whole : signed(whole));
+  }
+
+  private static JsonNode signed(JsonNode whole) {
+    ObjectNode signed = Binding.JSON.createObjectNode();
+    signed.set("format", whole.get("format"));
+    signed.put(WRITTEN_BY, Program.NAME + " " + Program.version());
+    whole.properties().stream()
+        .filter(field -> !signed.has(field.getKey()))
+        .forEach(field -> signed.set(field.getKey(), field.getValue()));
+    return signed;
   }
 
   private static JsonNode tree(Solution solution) {

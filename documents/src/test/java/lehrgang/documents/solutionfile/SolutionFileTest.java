@@ -197,6 +197,21 @@ class SolutionFileTest {
     }
   }
 
+  /// Which version changed a solution last stands in its file, once, and nobody signs what they
+  /// only opened.
+  @Test
+  void aChangedSolutionSaysWhichVersionWroteIt() throws Exception {
+    String opened = demo.text().replaceFirst(",", ", \"writtenBy\": \"Lehrgang 0.9\",");
+    SolutionFile file = SolutionFile.parse(opened, "x");
+    assertThat(Binding.JSON.readTree(file.text()).path("writtenBy").asString())
+        .isEqualTo("Lehrgang 0.9");
+    String changed = file.with(file.solution().withQuestion(new Question("Other", "", ""))).text();
+    assertThat(Binding.JSON.readTree(changed).path("writtenBy").asString())
+        .matches("Lehrgang \\d+\\.\\d+\\.\\d+.*");
+    assertThat(changed.split("writtenBy")).hasSize(2);
+    assertThat(schema().validate(changed, InputFormat.JSON)).isEmpty();
+  }
+
   @ParameterizedTest
   @ValueSource(strings = {"typed", "kept", "in-file"})
   void fieldsOfAnotherVersionSurviveInEveryObjectDigitByDigit(String sort) throws Exception {
