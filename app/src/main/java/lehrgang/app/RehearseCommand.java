@@ -16,13 +16,17 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 
 /// Goes once through what users do, so that the launcher can keep the classes loaded for later
-/// starts.
+/// starts: all of it, or with `--start` only what every start needs, which takes less room.
 @Command(name = "rehearse", hidden = true)
 final class RehearseCommand implements Callable<Integer> {
   private static final String TABLE =
       "route/season,Spring,Autumn\nLake loop,41,24\nGorge path,38,58\n";
+
+  @Option(names = "--start", hidden = true)
+  private boolean start;
 
   @Override
   public Integer call() throws IOException {
@@ -33,6 +37,10 @@ final class RehearseCommand implements Callable<Integer> {
           .setOut(new PrintWriter(Writer.nullWriter()))
           .setErr(new PrintWriter(Writer.nullWriter()))
           .execute("derive", "independence", table.toString(), form);
+    }
+    if (start) {
+      DemoPictures.rehearse();
+      return 0;
     }
     for (Form form : Form.values()) {
       HandOutCommand.write(

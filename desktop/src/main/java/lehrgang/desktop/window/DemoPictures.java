@@ -56,8 +56,22 @@ public final class DemoPictures {
     return write(folder, SolutionFile.demo(), "write");
   }
 
+  /// Opens the demo's window as a start does, and no more.
+  public static void rehearse() throws IOException {
+    inWindow(SolutionFile.demo(), window -> window.scene().getRoot().isVisible());
+  }
+
   /// @param name the beginning of the files' names
   static List<Path> write(Path folder, SolutionFile solution, String name) throws IOException {
+    return inWindow(solution, window -> new DemoPictures(folder, window).all(name));
+  }
+
+  /// What is done in a window that nobody sees.
+  private interface Job<T> {
+    T in(MainWindow window) throws IOException;
+  }
+
+  private static <T> T inWindow(SolutionFile solution, Job<T> job) throws IOException {
     System.setProperty("glass.platform", "Headless");
     System.setProperty("prism.order", "sw");
     Path userFolder = Files.createTempDirectory("lehrgang-pictures");
@@ -72,7 +86,7 @@ public final class DemoPictures {
                 return MainWindow.show(new Stage(), solution, Optional.empty(), userFolder);
               });
       FxTurn.settle();
-      return new DemoPictures(folder, window).all(name);
+      return job.in(window);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IOException(e);

@@ -1,0 +1,26 @@
+#!/usr/bin/env bash
+# Does the packaged program's main jobs where nothing of Java or Maven can be found; with a display,
+# its window too. Usage: check-package.sh lehrgang_1.0.0_amd64.deb
+set -euo pipefail
+root=$(mktemp -d)
+trap 'rm -rf "$root"' EXIT
+dpkg-deb -x "$1" "$root"
+program="$root/opt/lehrgang/bin/lehrgang"
+demo="$root/opt/lehrgang/lib/demo"
+mkdir "$root/home" "$root/out"
+alone() { env -i HOME="$root/home" LANG=C.UTF-8 PATH=/nowhere ${DISPLAY:+DISPLAY="$DISPLAY"} "$@"; }
+
+test "$(readlink "$root/usr/bin/lehrgang")" = /opt/lehrgang/bin/lehrgang
+alone "$program" --version | grep -q '^lehrgang [0-9]'
+printf 'route,Spring,Summer,Autumn\nLake loop,41,55,24\nGorge path,38,64,58\nSummit way,41,101,58\n' >"$root/table.csv"
+alone "$program" derive independence "$root/table.csv" | grep -q '14\.10'
+alone "$program" hand-out "$demo/route-and-season.lehrgang" --for student --as pdf -o "$root/out/sheet.pdf"
+head -c 5 "$root/out/sheet.pdf" | grep -q '%PDF-'
+alone "$program" mark "$demo/route-and-season.lehrgang" "$demo/group-17.csv" -o "$root/out/marks.csv"
+test "$(wc -l <"$root/out/marks.csv")" -eq 63
+# The classes that were loaded ahead of time are taken, or every start is slow.
+env -i HOME="$root/home" JAVA_TOOL_OPTIONS="-Xlog:class+load:file=$root/out/classes.log" \
+  "$program" --version >/dev/null 2>&1
+test "$(grep -c 'source: shared objects file' "$root/out/classes.log")" -gt 2000
+for part in licences.txt lehrgang-parts.cdx.json; do test -s "$root/opt/lehrgang/lib/$part"; done
+echo "The packaged program works on its own: $(du -sm "$root/opt" | cut -f1) MB installed."
