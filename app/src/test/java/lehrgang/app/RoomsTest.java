@@ -77,6 +77,7 @@ class RoomsTest {
     know(rooms, "documents.table", core + " documents.report");
     know(rooms, "documents.cases", onFiles + " documents.table");
     know(rooms, "documents.marks", onFiles + " documents.table documents.cases");
+    know(rooms, "documents.journal", "");
     know(rooms, "documents.look", "");
     know(rooms, "documents.typeset", core + " documents.look");
     know(rooms, "documents.figure", onFiles + " documents.look");
@@ -104,7 +105,7 @@ class RoomsTest {
     String documents =
         onFiles
             + " documents.solutionfile documents.report documents.table documents.cases"
-            + " documents.marks documents.personal"
+            + " documents.marks documents.personal documents.journal"
             + " documents.look documents.typeset documents.figure documents.paper"
             + forms
             + " documents.handout";

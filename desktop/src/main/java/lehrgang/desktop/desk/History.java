@@ -3,6 +3,7 @@ package lehrgang.desktop.desk;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
+import java.util.function.Function;
 
 /// The states before and after the current one, without limit. Edits of the same thing in a row
 /// count as one.
@@ -35,12 +36,27 @@ final class History<T> {
   }
 
   private Optional<T> step(Deque<T> from, Deque<T> to, T current) {
-    pause();
     if (from.isEmpty()) {
       return Optional.empty();
     }
+    pause();
     to.push(current);
     return Optional.of(from.pop());
+  }
+
+  /// Has the states of another one in the place of its own.
+  void become(History<T> other) {
+    clear();
+    before.addAll(other.before);
+    after.addAll(other.after);
+  }
+
+  /// The same states as something else; one that cannot be that is left out.
+  <U> History<U> map(Function<T, Optional<U>> other) {
+    History<U> mapped = new History<>();
+    before.forEach(state -> other.apply(state).ifPresent(mapped.before::addLast));
+    after.forEach(state -> other.apply(state).ifPresent(mapped.after::addLast));
+    return mapped;
   }
 
   boolean canUndo() {

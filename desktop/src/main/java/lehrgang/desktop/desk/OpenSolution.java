@@ -24,6 +24,8 @@ public final class OpenSolution {
   private final History<Solution> history = new History<>();
   private final List<Listener> listeners = new ArrayList<>();
   private final Notices notices;
+  private Optional<Recorder> recorder = Optional.empty();
+  private Runnable afterOpening = () -> {};
   private SolutionFile file;
   private Optional<Path> path = Optional.empty();
   private Solution saved;
@@ -40,6 +42,67 @@ public final class OpenSolution {
 
     /// The solution is another one, or the same one edited.
     void changed(Solution solution);
+  }
+
+  /// What writes down everything that happens, in its order.
+  interface Recorder {
+    void opened(SolutionFile file, Optional<Path> from);
+
+    void edited(String thing, SolutionFile now);
+
+    void undone(SolutionFile now);
+
+    void redone(SolutionFile now);
+
+    void paused();
+
+    void saved(Path to);
+
+    /// The solution that was replaced last is to lie there again.
+    void broughtBack();
+  }
+
+  /// Has everything written down from now on, beginning with the solution as it is.
+  void record(Recorder by) {
+    by.opened(file.with(saved), path);
+    if (unsaved.get()) {
+      by.edited("", file());
+    }
+    recorder = Optional.of(by);
+  }
+
+  /// Goes on from where a window ended. What another program has put in its file since is not lost:
+  /// it is what one undo leads to.
+  void resume(Replayed left, Recording by) {
+    Optional<Path> kept = left.path().map(Path::toAbsolutePath);
+    boolean isOpen = kept.isPresent() && kept.equals(path.map(Path::toAbsolutePath));
+    if (!isOpen) {
+      file = left.saved();
+      path = left.path();
+      saved = file.solution();
+    }
+    Solution there = saved;
+    boolean changed = !there.equals(left.saved().solution()) && !there.equals(left.now());
+    history.become(left.history());
+    SolutionFile now = file.with(left.now());
+    by.resumed(file.with(there), path, now);
+    if (changed) {
+      history.edited(left.now(), "");
+      history.edited(there, "");
+      by.edited("", file.with(there));
+      by.edited("", now);
+    }
+    recorder = Optional.of(by);
+    listeners.forEach(Listener::replaced);
+    become(left.now());
+    if (unsaved.get()) {
+      notices.say(Words.of(changed ? "status.recovered.changed" : "status.recovered"));
+    }
+  }
+
+  /// What is done when a file was opened.
+  void afterOpening(Runnable action) {
+    afterOpening = action;
   }
 
   /// Tells a listener from now on, beginning with the solution as it is.
@@ -87,6 +150,7 @@ public final class OpenSolution {
     Solution next = change.apply(now);
     if (!next.equals(now)) {
       history.edited(now, thing);
+      recorder.ifPresent(by -> by.edited(thing, file.with(next)));
       become(next);
     }
   }
@@ -94,14 +158,27 @@ public final class OpenSolution {
   /// Ends a run of edits of the same thing.
   public void pause() {
     history.pause();
+    recorder.ifPresent(Recorder::paused);
   }
 
   public void undo() {
-    history.undo(now()).ifPresent(this::become);
+    history
+        .undo(now())
+        .ifPresent(
+            before -> {
+              recorder.ifPresent(by -> by.undone(file.with(before)));
+              become(before);
+            });
   }
 
   public void redo() {
-    history.redo(now()).ifPresent(this::become);
+    history
+        .redo(now())
+        .ifPresent(
+            after -> {
+              recorder.ifPresent(by -> by.redone(file.with(after)));
+              become(after);
+            });
   }
 
   private void become(Solution next) {
@@ -117,6 +194,7 @@ public final class OpenSolution {
   public void open(Path from) throws FileProblem {
     SolutionFile opened = SolutionFile.load(from);
     replace(opened, Optional.of(from), Words.of("status.opened", from.getFileName()));
+    afterOpening.run();
   }
 
   /// The open solution as it would be saved now.
@@ -139,6 +217,7 @@ public final class OpenSolution {
     if (lost) {
       Runnable back =
           () -> {
+            recorder.ifPresent(Recorder::broughtBack);
             show(beforeSaved, beforePath);
             edit("", _ -> before.solution());
           };
@@ -158,14 +237,9 @@ public final class OpenSolution {
     path = from;
     saved = opened.solution();
     history.clear();
+    recorder.ifPresent(by -> by.opened(opened, from));
     listeners.forEach(Listener::replaced);
     become(opened.solution());
-  }
-
-  /// Brings back changes that were not saved when the program ended.
-  public void recover(Solution unsavedBefore) {
-    edit("", _ -> unsavedBefore);
-    notices.say(Words.of("status.recovered"));
   }
 
   /// @throws FileProblem if it cannot be written
@@ -175,6 +249,7 @@ public final class OpenSolution {
     saved = now();
     unsaved.set(false);
     history.pause();
+    recorder.ifPresent(by -> by.saved(to));
     notices.say(Words.of("status.saved", to.getFileName()));
   }
 

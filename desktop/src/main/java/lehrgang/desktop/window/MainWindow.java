@@ -7,6 +7,7 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.LeftBehind;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.desk.Recovery;
 import lehrgang.desktop.kit.Fonts;
@@ -35,7 +36,7 @@ public final class MainWindow {
     Hands.on(zoom, desk, faces);
     scene = new Scene(zoom, WIDTH, HEIGHT);
     theme = new Theme(scene);
-    recovery = new Recovery(desk.solution(), userFolder);
+    recovery = new Recovery(desk, new LeftBehind(userFolder));
   }
 
   /// Loads fonts and the base theme; once, before the first window.

@@ -43,7 +43,7 @@ class RealWindowTest {
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(Files.readString(file)).contains("[31, 55, 24]", "[38, 64, 44]");
     driver.close();
-    assertThat(folder.resolve("user").resolve("unsaved-new.lehrgang")).doesNotExist();
+    assertThat(folder.resolve("user").resolve("journal")).isEmptyDirectory();
   }
 
   /// Whether the verdict is written in the colour of rejection, as the screen has it.

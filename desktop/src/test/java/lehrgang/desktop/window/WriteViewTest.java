@@ -399,34 +399,6 @@ class WriteViewTest {
   }
 
   @Test
-  void unsavedChangesSurviveAKill() throws Exception {
-    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
-    Path kept = folder.resolve("user").resolve("unsaved-new.lehrgang");
-    for (int i = 0;
-        i < 100 && !(Files.exists(kept) && Files.readString(kept).contains("93"));
-        i++) {
-      Thread.sleep(50);
-    }
-    WindowDriver next = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
-    assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
-    assertThat(next.isShown("Unsaved changes from last time were brought back")).isTrue();
-    MainWindow begun =
-        FxTurn.call(
-            () ->
-                MainWindow.show(
-                    new Stage(),
-                    SolutionFile.demo(),
-                    Optional.empty(),
-                    folder.resolve("user"),
-                    MainWindow.First.START));
-    assertThat(FxTurn.call(() -> begun.faces().isAtStart())).isFalse();
-    FxTurn.run(() -> begun.scene().getWindow().hide());
-    next.shortcut(KeyCode.CONTROL, KeyCode.Z);
-    assertThat(next.solution()).isEqualTo(SolutionFile.demo().solution());
-    next.close();
-  }
-
-  @Test
   void theBarSaysAsMuchAsThereIsRoomFor() {
     Stage window = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
     Supplier<String> said =

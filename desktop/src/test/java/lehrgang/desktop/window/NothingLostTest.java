@@ -1,0 +1,225 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Stream;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import lehrgang.core.data.TableEntry;
+import lehrgang.core.solution.Question;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What was typed is there again, with its undo, whatever became of the window.
+class NothingLostTest {
+  private static final String BROUGHT_BACK = "Unsaved changes from last time were brought back";
+
+  @TempDir private Path folder;
+  private Path file;
+  private WindowDriver driver;
+
+  @BeforeEach
+  void open() throws Exception {
+    file = folder.resolve("routes.lehrgang");
+    SolutionFile.demo().save(file);
+    driver = WindowDriver.open(SolutionFile.demo(), Optional.of(file), folder.resolve("user"));
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  /// What a kill at this moment would leave of the user's data.
+  private Path killed() throws IOException {
+    Path left = Files.createTempDirectory(folder, "killed");
+    Files.createDirectories(left.resolve("journal"));
+    try (Stream<Path> files = Files.list(folder.resolve("user").resolve("journal"))) {
+      for (Path journal : files.toList()) {
+        Files.copy(journal, left.resolve("journal").resolve(journal.getFileName()));
+      }
+    }
+    return left;
+  }
+
+  /// The journal is written beside the interface.
+  private static void pause() throws InterruptedException {
+    Thread.sleep(250);
+  }
+
+  private static List<String> undone(WindowDriver window) {
+    return FxTurn.call(
+        () -> {
+          OpenSolution solution = window.desk().solution();
+          List<String> states = new ArrayList<>();
+          int steps = 0;
+          while (solution.canUndo().get()) {
+            solution.undo();
+            states.add(said(solution.now()));
+            steps++;
+          }
+          for (int k = 0; k < steps; k++) {
+            solution.redo();
+          }
+          while (solution.canRedo().get()) {
+            solution.redo();
+            states.add(said(solution.now()));
+            steps++;
+          }
+          return states;
+        });
+  }
+
+  private static String said(Solution solution) {
+    return solution.question().title() + solution.table().cells();
+  }
+
+  @RepeatedTest(5)
+  void aKillCostsNeitherWhatWasTypedNorItsUndo(RepetitionInfo turn) throws Exception {
+    Random random = new Random(turn.getCurrentRepetition());
+    for (int k = 0; k < 60; k++) {
+      FxTurn.run(() -> anything(driver.desk().solution(), random));
+    }
+    Solution now = driver.solution();
+    pause();
+    WindowDriver next = WindowDriver.open(SolutionFile.load(file), Optional.of(file), killed());
+    assertThat(next.solution()).isEqualTo(now);
+    assertThat(undone(next)).isEqualTo(undone(driver));
+    next.close();
+  }
+
+  private static void anything(OpenSolution solution, Random random) {
+    switch (random.nextInt(8)) {
+      case 0 -> solution.undo();
+      case 1 -> solution.redo();
+      case 2 -> solution.pause();
+      case 3 -> {
+        String title = "Title 🥾 " + random.nextInt(100);
+        solution.edit("title", now -> now.withQuestion(new Question(title, "Text", "")));
+      }
+      default -> {
+        int row = random.nextInt(3);
+        String count = Integer.toString(random.nextInt(120));
+        solution.edit("count " + row, now -> now.withTable(withCount(now.table(), row, count)));
+      }
+    }
+  }
+
+  private static TableEntry withCount(TableEntry table, int row, String count) {
+    return table.withCell(row, 1, count);
+  }
+
+  @Test
+  void whatWasSavedIsNotBroughtBack() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.S);
+    pause();
+    WindowDriver next = WindowDriver.open(SolutionFile.load(file), Optional.of(file), killed());
+    assertThat(next.isShown(BROUGHT_BACK)).isFalse();
+    assertThat(FxTurn.call(() -> next.desk().solution().unsaved().get())).isFalse();
+    next.close();
+  }
+
+  /// A window that is closed keeps what was typed for the next time its file is opened, and asks
+  /// nothing.
+  @Test
+  void aClosedWindowComesBackWithItsFile() {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    driver.close();
+    WindowDriver other =
+        WindowDriver.open(DemoCourse.open("deer-gate"), Optional.empty(), folder.resolve("user"));
+    assertThat(other.isShown(BROUGHT_BACK)).isFalse();
+    FxTurn.run(() -> other.window().faces().files().open(file));
+    assertThat(other.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
+    assertThat(other.isShown(BROUGHT_BACK)).isTrue();
+    FxTurn.run(() -> other.desk().solution().undo());
+    assertThat(other.solution()).isEqualTo(SolutionFile.demo().solution());
+    other.close();
+    assertThat(folder.resolve("user").resolve("journal")).isEmptyDirectory();
+  }
+
+  /// Another program wrote the file meanwhile: what it wrote is one undo away.
+  @Test
+  void aFileThatWasChangedSinceIsKeptToo() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    Solution mine = driver.solution();
+    driver.close();
+    DemoCourse.open("hut-and-stay").save(file);
+    WindowDriver next =
+        WindowDriver.open(SolutionFile.load(file), Optional.of(file), folder.resolve("user"));
+    assertThat(next.solution()).isEqualTo(mine);
+    assertThat(next.isShown("one undo leads to it")).isTrue();
+    FxTurn.run(() -> next.desk().solution().undo());
+    assertThat(next.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
+    FxTurn.run(() -> next.desk().solution().undo());
+    assertThat(next.solution()).isEqualTo(mine);
+    next.close();
+  }
+
+  /// A solution that was never saved comes back at the next start, before where solutions begin.
+  @Test
+  void whatWasNeverSavedComesBackAtTheNextStart() {
+    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("", now -> now.withQuestion(new Question("Bats", "How many?", ""))));
+    driver.close();
+    MainWindow begun =
+        FxTurn.call(
+            () ->
+                MainWindow.show(
+                    new Stage(),
+                    SolutionFile.blank(),
+                    Optional.empty(),
+                    folder.resolve("user"),
+                    MainWindow.First.START));
+    assertThat(FxTurn.call(() -> begun.faces().isAtStart())).isFalse();
+    assertThat(FxTurn.call(() -> begun.desk().solution().now().question().title()))
+        .isEqualTo("Bats");
+    FxTurn.run(() -> begun.scene().getWindow().hide());
+  }
+
+  /// What lay there unsaved before another solution came is not lost either.
+  @Test
+  void whatWasReplacedUnsavedIsThereWhenItsFileIsOpenedAgain() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    pause();
+    WindowDriver next = WindowDriver.open(SolutionFile.load(file), Optional.of(file), killed());
+    assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
+    next.close();
+  }
+
+  @Test
+  void whereNothingCanBeKeptItIsSaid() throws Exception {
+    driver.close();
+    Path blocked = Files.writeString(folder.resolve("blocked"), "a file, no folder");
+    WindowDriver next = WindowDriver.open(SolutionFile.demo(), Optional.empty(), blocked);
+    next.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    pause();
+    FxTurn.settle();
+    assertThat(FxTurn.call(() -> next.desk().notices().now().sentence()))
+        .contains("cannot be kept safe");
+    assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
+    next.close();
+  }
+}
