@@ -17,6 +17,7 @@ import lehrgang.core.wording.Phrase;
 import lehrgang.desktop.window.DemoPictures;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
+import lehrgang.desktop.window.OneInstance;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
@@ -44,6 +45,10 @@ final class Desktop {
   private static int open(SolutionFile first, Optional<Path> file, MainWindow.First shown) {
     if (!hasDisplay(System.getProperty("os.name"), System.getenv())) {
       throw new Complaint(Phrase.of("desktop.no-display"));
+    }
+    if (shown != MainWindow.First.DEMO && OneInstance.handOver(UserFolder.data(), file)) {
+      System.out.println(Messages.text(Phrase.of("desktop.handed-over")));
+      return 0;
     }
     try {
       DesktopApplication.open(first, file, UserFolder.data(), shown);

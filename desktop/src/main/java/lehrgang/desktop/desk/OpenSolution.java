@@ -13,6 +13,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.file.FileProblem;
+import lehrgang.documents.file.WholeFile;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The solution that is open, with what was before and after, and its file.
@@ -28,6 +29,7 @@ public final class OpenSolution {
   private Runnable afterOpening = () -> {};
   private SolutionFile file;
   private Optional<Path> path = Optional.empty();
+  private Optional<DiskStamp> stamp = Optional.empty();
   private Solution saved;
 
   OpenSolution(SolutionFile opened, Notices notices) {
@@ -142,6 +144,37 @@ public final class OpenSolution {
     return path;
   }
 
+  /// Whether it is kept in a file.
+  public boolean isKeptIn(Path other) {
+    Path whole = other.toAbsolutePath().normalize();
+    return path.map(mine -> mine.toAbsolutePath().normalize()).filter(whole::equals).isPresent();
+  }
+
+  /// The file as it was read or written last; empty for one that was never saved.
+  Optional<DiskStamp> stamp() {
+    return stamp;
+  }
+
+  /// Whether a file holds what was saved last.
+  boolean isAsSaved(SolutionFile other) {
+    return other.solution().equals(saved);
+  }
+
+  /// The file on the disk is the one that is known.
+  void confirm() {
+    stamp = path.flatMap(DiskStamp::of);
+  }
+
+  /// Takes what another program has put into the file; one undo leads back.
+  void take(SolutionFile theirs) {
+    file = theirs;
+    saved = theirs.solution();
+    confirm();
+    edit("", _ -> theirs.solution());
+    unsaved.set(false);
+    path.ifPresent(there -> recorder.ifPresent(by -> by.saved(there)));
+  }
+
   /// Makes an edit. Edits of the same thing in a row are undone together.
   ///
   /// @param thing what is edited; blank for an edit that always stands alone
@@ -235,6 +268,7 @@ public final class OpenSolution {
   private void show(SolutionFile opened, Optional<Path> from) {
     file = opened;
     path = from;
+    confirm();
     saved = opened.solution();
     history.clear();
     recorder.ifPresent(by -> by.opened(opened, from));
@@ -244,13 +278,28 @@ public final class OpenSolution {
 
   /// @throws FileProblem if it cannot be written
   public void save(Path to) throws FileProblem {
+    Optional<Path> theirs = isKeptIn(to) ? keepTheirs(to) : Optional.empty();
     file = file.with(now()).save(to);
     path = Optional.of(to);
+    confirm();
     saved = now();
     unsaved.set(false);
     history.pause();
     recorder.ifPresent(by -> by.saved(to));
-    notices.say(Words.of("status.saved", to.getFileName()));
+    notices.say(
+        theirs
+            .map(other -> Words.of("disk.kept-both", to.getFileName(), other.getFileName()))
+            .orElseGet(() -> Words.of("status.saved", to.getFileName())));
+  }
+
+  /// Keeps what another program has put into the file since it was read or written.
+  private Optional<Path> keepTheirs(Path to) throws FileProblem {
+    Optional<DiskStamp> there = DiskStamp.of(to);
+    if (there.isEmpty() || there.equals(stamp)) {
+      return Optional.empty();
+    }
+    Path aside = WholeFile.copyBeside(to);
+    return Optional.of(aside);
   }
 
   /// The file's text as it would be saved now.

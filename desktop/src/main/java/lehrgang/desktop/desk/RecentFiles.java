@@ -6,6 +6,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -14,11 +15,28 @@ public final class RecentFiles {
   private static final Logger LOG = LoggerFactory.getLogger(RecentFiles.class);
   private static final int MOST = 8;
 
+  private static final String FOLDER = "folder";
+
   private final Path list;
+  private final Remembered remembered;
 
   /// @param folder the user's data folder
   public RecentFiles(Path folder) {
     this.list = folder.resolve("recent.txt");
+    this.remembered = new Remembered(folder);
+  }
+
+  /// The folder in which a file was chosen last; empty where there is none, or none any more.
+  public Optional<Path> folder() {
+    try {
+      return remembered.get(FOLDER).map(Path::of).filter(Files::isDirectory);
+    } catch (InvalidPathException e) {
+      return Optional.empty();
+    }
+  }
+
+  public void setFolder(Path folder) {
+    remembered.put(FOLDER, folder);
   }
 
   /// Those that are still there.

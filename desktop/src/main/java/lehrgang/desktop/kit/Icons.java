@@ -1,12 +1,25 @@
 package lehrgang.desktop.kit;
 
+import java.util.Arrays;
+import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
+import javafx.scene.image.Image;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// Buttons with icons.
 public final class Icons {
+  private static final int[] SIZES = {16, 32, 48, 64, 128, 256};
+
   private Icons() {}
+
+  /// The program's own, from the smallest to the largest.
+  public static List<Image> program() {
+    return Arrays.stream(SIZES)
+        .mapToObj(size -> "/lehrgang/desktop/icon/lehrgang-" + size + ".png")
+        .map(name -> new Image(Icons.class.getResourceAsStream(name)))
+        .toList();
+  }
 
   /// A button that is only an icon; its name is spoken, and shown on pointing.
   ///

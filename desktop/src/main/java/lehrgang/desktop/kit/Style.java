@@ -2,6 +2,9 @@ package lehrgang.desktop.kit;
 
 /// The style classes of the window, each with a rule in its style sheet.
 public final class Style {
+  public static final String ABOUT = "about";
+  public static final String ABOUT_HEADING = "about-heading";
+  public static final String ABOUT_TERMS = "about-terms";
   public static final String AGREES = "agrees";
   public static final String AHEAD = "ahead";
   public static final String AHEAD_CLOCK = "ahead-clock";

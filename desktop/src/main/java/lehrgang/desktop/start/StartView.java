@@ -21,6 +21,7 @@ import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.documents.file.Program;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -41,6 +42,9 @@ public final class StartView extends ScrollPane {
 
     /// Some file is to be chosen and opened.
     void openAny();
+
+    /// What the program is and under which terms it comes is to be seen.
+    void about();
   }
 
   private final Use use;
@@ -102,7 +106,16 @@ public final class StartView extends ScrollPane {
       list.getChildren().add(card);
     }
     Label paste = Labels.label(Words.of("start.paste"), Style.START_NOTE);
-    list.getChildren().add(paste);
+    Button about = new Button(Words.of("about.open", Program.version()));
+    about.setId("start-about");
+    about.getStyleClass().add(Style.QUIET);
+    about.setMinWidth(Region.USE_PREF_SIZE);
+    about.setOnAction(_ -> use.about());
+    Region between = new Region();
+    HBox.setHgrow(between, Priority.ALWAYS);
+    HBox foot = new HBox(paste, between, about);
+    foot.setAlignment(Pos.BASELINE_LEFT);
+    list.getChildren().add(foot);
     return list;
   }
 

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.stage.Stage;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
@@ -39,7 +40,12 @@ public final class DesktopApplication extends Application {
         .setUncaughtExceptionHandler(
             (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
     MainWindow.prepare();
-    MainWindow.show(stage, start.solution(), start.file(), start.userFolder(), start.first());
+    Windows windows = new Windows(start.userFolder());
+    MainWindow.show(stage, windows, start.solution(), start.file(), start.first());
+    windows.openLeft();
+    OneInstance.listen(
+        start.userFolder(),
+        file -> Platform.runLater(() -> file.ifPresentOrElse(windows::open, windows::another)));
   }
 
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.

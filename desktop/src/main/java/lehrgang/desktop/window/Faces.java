@@ -1,6 +1,7 @@
 package lehrgang.desktop.window;
 
 import java.nio.file.Path;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
@@ -37,9 +38,12 @@ final class Faces extends StackPane {
   private final ShowView showing;
   private final ComposeView composing;
   private final VaryView varying;
+  private final Predicate<Path> elsewhere;
 
-  Faces(Desk desk, RecentFiles recent, Runnable toggleTheme) {
+  /// @param elsewhere whether another window has a file; then it is in front of this one
+  Faces(Desk desk, RecentFiles recent, Runnable toggleTheme, Predicate<Path> elsewhere) {
     this.desk = desk;
+    this.elsewhere = elsewhere;
     this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
     this.write = new WriteView(desk);
     this.start = new StartView(beginnings(), recent);
@@ -92,6 +96,11 @@ final class Faces extends StackPane {
       }
 
       @Override
+      public boolean isElsewhere(Path file) {
+        return elsewhere.test(file);
+      }
+
+      @Override
       public void data(CaseSource file) throws FileProblem {
         arrivals.show(file);
       }
@@ -119,6 +128,11 @@ final class Faces extends StackPane {
       @Override
       public void openAny() {
         files.open();
+      }
+
+      @Override
+      public void about() {
+        AboutWindow.show(getScene());
       }
     };
   }

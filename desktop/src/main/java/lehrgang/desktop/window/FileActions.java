@@ -57,6 +57,9 @@ final class FileActions {
     /// A solution lies on the desk.
     void solution();
 
+    /// Whether another window has a file; then it is in front of this one.
+    boolean isElsewhere(Path file);
+
     /// Answers of a class were taken.
     void answers();
 
@@ -72,7 +75,7 @@ final class FileActions {
     this.recent = recent;
     this.window = window;
     this.opened = opened;
-    this.dialogs = new FileDialogs(window, solution);
+    this.dialogs = new FileDialogs(window, solution, recent);
     this.styles = new StyleActions(desk, dialogs);
     this.parts = new PartActions(desk, dialogs);
     this.work = new LongWork(notices);
@@ -127,6 +130,9 @@ final class FileActions {
 
   /// Opens a solution, whatever its file is called.
   void openSolution(Path path) {
+    if (opened.isElsewhere(path)) {
+      return;
+    }
     try {
       solution.open(path);
       recent.add(path);

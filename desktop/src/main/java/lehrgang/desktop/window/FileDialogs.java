@@ -11,13 +11,15 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.kit.Words;
 
 /// Asks for files: the only questions that the window asks.
 ///
 /// @param window   over which they are asked
 /// @param solution after which new files are called
-record FileDialogs(Supplier<Window> window, OpenSolution solution) {
+/// @param recent   where the folder is kept in which they begin
+record FileDialogs(Supplier<Window> window, OpenSolution solution, RecentFiles recent) {
   /// A sort of files.
   ///
   /// @param name    the key of its name
@@ -33,8 +35,9 @@ record FileDialogs(Supplier<Window> window, OpenSolution solution) {
     }
   }
 
-  private static FileChooser chooser(Sort... sorts) {
+  private FileChooser chooser(Sort... sorts) {
     FileChooser chooser = new FileChooser();
+    recent.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
     Arrays.stream(sorts)
         .map(
             sort ->
@@ -47,7 +50,7 @@ record FileDialogs(Supplier<Window> window, OpenSolution solution) {
 
   /// A file to open; empty where none was chosen.
   Optional<Path> toOpen(Sort... sorts) {
-    return Optional.ofNullable(chooser(sorts).showOpenDialog(window.get())).map(File::toPath);
+    return used(Optional.ofNullable(chooser(sorts).showOpenDialog(window.get())).map(File::toPath));
   }
 
   /// Files to open; none where none was chosen.
@@ -66,12 +69,19 @@ record FileDialogs(Supplier<Window> window, OpenSolution solution) {
   Optional<Path> toSave(String name, Sort... sorts) {
     FileChooser chooser = chooser(sorts);
     chooser.setInitialFileName(name + sorts[0].endings().getFirst());
-    return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(File::toPath);
+    return used(Optional.ofNullable(chooser.showSaveDialog(window.get())).map(File::toPath));
   }
 
   /// A folder to write into; empty where none was chosen.
   Optional<Path> toFolder() {
-    return Optional.ofNullable(new DirectoryChooser().showDialog(window.get())).map(File::toPath);
+    DirectoryChooser chooser = new DirectoryChooser();
+    recent.folder().map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+    return used(Optional.ofNullable(chooser.showDialog(window.get())).map(File::toPath));
+  }
+
+  private Optional<Path> used(Optional<Path> chosen) {
+    chosen.map(Path::toAbsolutePath).map(Path::getParent).ifPresent(recent::setFolder);
+    return chosen;
   }
 
   /// A name after the title of the solution, such as `does-route-choice-depend`.

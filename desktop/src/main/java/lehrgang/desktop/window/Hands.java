@@ -24,7 +24,7 @@ final class Hands {
   private final Faces faces;
   private final Map<KeyCombination, Runnable> keys = new LinkedHashMap<>();
 
-  private Hands(Desk desk, Faces faces, Zoom zoom) {
+  private Hands(Desk desk, Faces faces, Zoom zoom, MainWindow window) {
     this.desk = desk;
     this.faces = faces;
     shortcut(KeyCode.Z, desk.solution()::undo);
@@ -43,6 +43,11 @@ final class Hands {
     shortcut(KeyCode.N, faces::showStart);
     shortcut(KeyCode.P, faces::handOut);
     shortcut(KeyCode.L, faces::showLesson);
+    shortcut(KeyCode.W, window::close);
+    shortcut(KeyCode.Q, window::quit);
+    keys.put(
+        new KeyCodeCombination(KeyCode.N, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN),
+        window::another);
     keys.put(new KeyCodeCombination(KeyCode.LEFT, KeyCombination.ALT_DOWN), faces.write()::back);
   }
 
@@ -51,8 +56,8 @@ final class Hands {
   }
 
   /// Puts them to everything that lies on a node.
-  static void on(Zoom node, Desk desk, Faces faces) {
-    Hands hands = new Hands(desk, faces, node);
+  static void on(Zoom node, Desk desk, Faces faces, MainWindow window) {
+    Hands hands = new Hands(desk, faces, node, window);
     node.addEventFilter(KeyEvent.KEY_PRESSED, hands::pressed);
     node.setOnDragOver(Hands::welcome);
     node.setOnDragDropped(hands::dropped);

@@ -5,13 +5,19 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
+import javafx.application.ColorScheme;
+import javafx.application.Platform;
 import javafx.scene.Scene;
+import lehrgang.desktop.desk.Remembered;
 import lehrgang.documents.look.Palette;
 
 /// Light or dark: the colours of the palette under their names, before the sheet that uses them.
 final class Theme {
   /// How much of a cell's paper each shade covers.
   private static final double[] SHADES = {0.06, 0.12, 0.19, 0.27, 0.36};
+
+  /// Under which name the choice is remembered.
+  static final String DARK_NAME = "dark";
 
   private static final String LIGHT = sheet(Palette::light);
   private static final String DARK = sheet(Palette::dark);
@@ -48,6 +54,14 @@ final class Theme {
 
   void toggle() {
     scene.getStylesheets().set(0, isDark() ? LIGHT : DARK);
+  }
+
+  /// Whether the dark set is wanted: as it was chosen last, or else as the system has it.
+  static boolean isWanted(Remembered remembered) {
+    return remembered
+        .get(DARK_NAME)
+        .map("true"::equals)
+        .orElseGet(() -> Platform.getPreferences().getColorScheme() == ColorScheme.DARK);
   }
 
   boolean isDark() {

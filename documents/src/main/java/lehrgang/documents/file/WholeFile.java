@@ -6,6 +6,7 @@ import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -69,6 +70,29 @@ public final class WholeFile {
     } catch (IOException e) {
       throw new FileProblem(
           Phrase.of("file.not-written").with("file", path.toString()).with("reason", reason(e)), e);
+    }
+  }
+
+  /// Keeps a file as it is under another name beside it, `NAME-2.ENDING` or the next that is free.
+  ///
+  /// @return where it is kept
+  /// @throws FileProblem if it could not be kept
+  public static Path copyBeside(Path path) throws FileProblem {
+    String name = path.getFileName().toString();
+    int point = name.lastIndexOf('.');
+    String stem = point > 0 ? name.substring(0, point) : name;
+    String ending = point > 0 ? name.substring(point) : "";
+    for (int k = 2; ; k++) {
+      Path aside = path.resolveSibling(stem + "-" + k + ending);
+      try {
+        return Files.copy(path, aside, StandardCopyOption.COPY_ATTRIBUTES);
+      } catch (FileAlreadyExistsException e) {
+        // The next name, then.
+      } catch (IOException e) {
+        throw new FileProblem(
+            Phrase.of("file.not-written").with("file", aside.toString()).with("reason", reason(e)),
+            e);
+      }
     }
   }
 

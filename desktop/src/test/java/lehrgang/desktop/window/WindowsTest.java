@@ -1,0 +1,214 @@
+package lehrgang.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.file.Program;
+import lehrgang.documents.solutionfile.DemoCourse;
+import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Several windows, their files, and what is remembered of them.
+class WindowsTest {
+  @TempDir private Path folder;
+  private Path file;
+  private WindowDriver driver;
+  private Windows windows;
+
+  @BeforeEach
+  void open() throws Exception {
+    file = folder.resolve("routes.lehrgang");
+    SolutionFile.demo().save(file);
+    driver = WindowDriver.open(SolutionFile.demo(), Optional.of(file), folder.resolve("user"));
+    windows = driver.window().windows();
+  }
+
+  @AfterEach
+  void close() {
+    FxTurn.run(windows::quit);
+  }
+
+  private MainWindow last() {
+    return FxTurn.call(() -> windows.all().getLast());
+  }
+
+  private String said(MainWindow window) {
+    return FxTurn.call(() -> window.desk().notices().now().sentence());
+  }
+
+  @Test
+  void aFileThatIsOpenComesToTheFrontWhereItIs() {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    FxTurn.run(windows::another);
+    MainWindow second = last();
+    FxTurn.run(() -> second.faces().files().open(file));
+    assertThat(FxTurn.call(second::isAtStart)).isTrue();
+    assertThat(said(driver.window())).isEqualTo("routes.lehrgang is open in this window already.");
+    assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
+  }
+
+  /// What a later start is asked for goes where nothing lies yet, or gets a window of its own.
+  @Test
+  void aLaterStartOpensAWindow() throws Exception {
+    Path other = folder.resolve("nest.lehrgang");
+    DemoCourse.open("nest-boxes").save(other);
+    FxTurn.run(() -> windows.open(other));
+    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
+    MainWindow second = last();
+    assertThat(FxTurn.call(() -> second.desk().solution().path())).contains(other);
+    assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
+    FxTurn.run(() -> windows.open(other));
+    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
+    FxTurn.run(windows::another);
+    FxTurn.run(() -> windows.open(Path.of("../demo/deer-gate.lehrgang")));
+    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(3);
+  }
+
+  @Test
+  void laterStartsHandOverToTheOneThatRuns() throws Exception {
+    Path user = Files.createTempDirectory("lg");
+    assertThat(OneInstance.handOver(user, Optional.of(file))).isFalse();
+    List<Optional<Path>> taken = new CopyOnWriteArrayList<>();
+    OneInstance.listen(user, taken::add);
+    OneInstance.listen(user, _ -> taken.clear());
+    assertThat(OneInstance.handOver(user, Optional.of(file))).isTrue();
+    assertThat(OneInstance.handOver(user, Optional.empty())).isTrue();
+    assertThat(taken).containsExactly(Optional.of(file.toAbsolutePath()), Optional.empty());
+  }
+
+  /// The socket of a program that was killed stands in nobody's way.
+  @Test
+  void aDeadProgramIsNoProgram() throws Exception {
+    Path user = Files.createTempDirectory("lg");
+    Files.writeString(user.resolve("program"), "");
+    assertThat(OneInstance.handOver(user, Optional.empty())).isFalse();
+    List<Optional<Path>> taken = new CopyOnWriteArrayList<>();
+    OneInstance.listen(user, taken::add);
+    assertThat(OneInstance.handOver(user, Optional.empty())).isTrue();
+    assertThat(taken).hasSize(1);
+  }
+
+  @Test
+  void keysOpenAndCloseWindows() {
+    driver.press("start");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
+    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.W);
+    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(1);
+    FxTurn.run(() -> windows.all().getFirst().quit());
+    assertThat(FxTurn.call(() -> windows.all())).isEmpty();
+  }
+
+  @Test
+  void placeSizeAndColoursAreRemembered() {
+    Stage stage = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
+    FxTurn.run(
+        () -> {
+          stage.setX(37);
+          stage.setY(23);
+          stage.setWidth(1111);
+          stage.setHeight(777);
+          driver.window().toggleTheme();
+        });
+    driver.close();
+    WindowDriver next =
+        WindowDriver.open(SolutionFile.demo(), Optional.empty(), folder.resolve("user"));
+    Window there = FxTurn.call(() -> next.window().scene().getWindow());
+    assertThat(List.of(there.getX(), there.getY(), there.getWidth(), there.getHeight()))
+        .containsExactly(37.0, 23.0, 1111.0, 777.0);
+    assertThat(FxTurn.call(() -> next.window().theme().isDark())).isTrue();
+    next.close();
+  }
+
+  @Test
+  void aPlaceThatNoScreenShowsIsForgotten() throws Exception {
+    Path user = Files.createDirectories(folder.resolve("far"));
+    Files.writeString(
+        user.resolve("windows.properties"), "x=90000\ny=90000\nwidth=1200\nheight=nothing\n");
+    WindowDriver next = WindowDriver.open(SolutionFile.demo(), Optional.empty(), user);
+    assertThat(FxTurn.call(() -> next.window().scene().getWindow().getX())).isLessThan(5000);
+    next.close();
+  }
+
+  private void changedElsewhere() throws Exception {
+    DemoCourse.open("hut-and-stay").save(file);
+    look(driver.window());
+  }
+
+  private void look(MainWindow window) {
+    FxTurn.run(() -> window.watch().look());
+    driver.await(() -> window.watch().isIdle());
+  }
+
+  @Test
+  void aFileThatAnotherProgramChangedCanBeTakenAndUndone() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    Solution mine = driver.solution();
+    changedElsewhere();
+    assertThat(driver.isShown("routes.lehrgang was changed by another program.")).isTrue();
+    driver.pressLabelled("Take that");
+    assertThat(driver.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
+    assertThat(FxTurn.call(() -> driver.desk().solution().unsaved().get())).isFalse();
+    FxTurn.run(() -> driver.desk().solution().undo());
+    assertThat(driver.solution()).isEqualTo(mine);
+  }
+
+  @Test
+  void savingOverWhatAnotherProgramWroteKeepsBoth() throws Exception {
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    changedElsewhere();
+    driver.pressLabelled("Keep mine");
+    driver.shortcut(KeyCode.CONTROL, KeyCode.S);
+    assertThat(SolutionFile.load(file).solution()).isEqualTo(driver.solution());
+    assertThat(SolutionFile.load(folder.resolve("routes-2.lehrgang")).solution())
+        .isEqualTo(DemoCourse.open("hut-and-stay").solution());
+    assertThat(said(driver.window())).contains("is kept as routes-2.lehrgang");
+    look(driver.window());
+    assertThat(said(driver.window())).doesNotContain("another program.");
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT4);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.S);
+    assertThat(folder.resolve("routes-3.lehrgang")).doesNotExist();
+  }
+
+  @Test
+  void aFileThatIsGoneIsSavedAgain() throws Exception {
+    Files.delete(file);
+    look(driver.window());
+    assertThat(said(driver.window())).startsWith("routes.lehrgang is not there any more");
+    driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.S);
+    assertThat(SolutionFile.load(file).solution()).isEqualTo(driver.solution());
+  }
+
+  @Test
+  void theProgramSaysWhichVersionItIsAndUnderWhichTerms() {
+    driver.press("start");
+    driver.press("start-about");
+    Window about =
+        FxTurn.call(
+            () ->
+                Window.getWindows().stream()
+                    .filter(window -> ((Stage) window).getTitle().equals("About Lehrgang"))
+                    .findFirst()
+                    .orElseThrow());
+    TextArea terms =
+        FxTurn.call(() -> (TextArea) about.getScene().getRoot().lookup("#about-terms"));
+    String said = FxTurn.call(terms::getText);
+    assertThat(said).contains("Apache License");
+    assertThat(driver.isShown("About Lehrgang " + Program.version())).isTrue();
+    FxTurn.run(about::hide);
+  }
+}
