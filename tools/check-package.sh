@@ -23,4 +23,41 @@ env -i HOME="$root/home" JAVA_TOOL_OPTIONS="-Xlog:class+load:file=$root/out/clas
   "$program" --version >/dev/null 2>&1
 test "$(grep -c 'source: shared objects file' "$root/out/classes.log")" -gt 2000
 for part in licences.txt lehrgang-parts.cdx.json; do test -s "$root/opt/lehrgang/lib/$part"; done
+
+if [ -n "${DISPLAY:-}" ]; then
+  cp "$demo/route-and-season.lehrgang" "$root/home/mine.lehrgang"
+  alone "$program" "$root/home/mine.lehrgang" >"$root/out/window.log" 2>&1 &
+  window=$!
+  shown() { xdotool search --onlyvisible --name 'Lehrgang$' 2>/dev/null | tail -n 1; }
+  for _ in $(seq 150); do
+    [ -n "$(shown)" ] && break
+    sleep 0.2
+  done
+  id=$(shown)
+  sleep 4
+  xdotool windowfocus "$id"
+  # The first count of the table in a new window of 1280 by 800.
+  xdotool mousemove --window "$id" 454 488 click 1
+  sleep 1
+  xdotool key ctrl+a
+  xdotool type --delay 60 33
+  xdotool key Tab
+  sleep 1
+  xdotool key ctrl+s
+  sleep 2
+  xdotool key ctrl+q
+  for _ in $(seq 50); do
+    kill -0 "$window" 2>/dev/null || break
+    sleep 0.2
+  done
+  if kill -0 "$window" 2>/dev/null; then
+    kill "$window"
+    echo "The window did not close." >&2
+    exit 1
+  fi
+  wait "$window"
+  grep -q '\[33, 55, 24\]' "$root/home/mine.lehrgang"
+  grep -q '"writtenBy": "Lehrgang' "$root/home/mine.lehrgang"
+  test -z "$(ls -A "$root/home/.local/share/lehrgang/journal")"
+fi
 echo "The packaged program works on its own: $(du -sm "$root/opt" | cut -f1) MB installed."
