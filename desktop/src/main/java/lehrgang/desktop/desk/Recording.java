@@ -84,7 +84,7 @@ final class Recording implements OpenSolution.Recorder {
           path = from.map(there -> there.toAbsolutePath().toString());
           saved = file.text();
           text = now.text();
-          add(new Entry.Paused());
+          add(new Entry.Resumed(path, saved, text));
         });
   }
 

@@ -54,6 +54,12 @@ record Replayed(
           saved = text;
           now = text;
         }
+        case Entry.Resumed(var from, var savedText, var nowText) -> {
+          history.pause();
+          path = from;
+          saved = savedText;
+          now = nowText;
+        }
         case Entry.Edited(var thing, var change) -> {
           String next = change.of(now);
           history.edited(now, thing);

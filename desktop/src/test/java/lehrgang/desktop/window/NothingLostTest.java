@@ -48,9 +48,13 @@ class NothingLostTest {
 
   /// What a kill at this moment would leave of the user's data.
   private Path killed() throws IOException {
+    return killed(folder.resolve("user"));
+  }
+
+  private Path killed(Path user) throws IOException {
     Path left = Files.createTempDirectory(folder, "killed");
     Files.createDirectories(left.resolve("journal"));
-    try (Stream<Path> files = Files.list(folder.resolve("user").resolve("journal"))) {
+    try (Stream<Path> files = Files.list(user.resolve("journal"))) {
       for (Path journal : files.toList()) {
         Files.copy(journal, left.resolve("journal").resolve(journal.getFileName()));
       }
@@ -123,6 +127,34 @@ class NothingLostTest {
 
   private static TableEntry withCount(TableEntry table, int row, String count) {
     return table.withCell(row, 1, count);
+  }
+
+  /// A kill, another one after what was brought back was edited and saved, and a third: the file
+  /// stands otherwise by then than when the first began.
+  @Test
+  void oneKillAfterTheOtherCostsNothing() throws Exception {
+    Path user = folder.resolve("user");
+    List<String> states = List.of();
+    WindowDriver now = driver;
+    for (int kill = 1; kill <= 4; kill++) {
+      String title = "Title " + kill;
+      now.retype("count-1-1", KeyCode.DIGIT9, KeyCode.valueOf("DIGIT" + kill));
+      if (kill % 2 == 0) {
+        now.shortcut(KeyCode.CONTROL, KeyCode.S);
+      }
+      OpenSolution solution = now.desk().solution();
+      FxTurn.run(
+          () -> solution.edit("", was -> was.withQuestion(new Question(title, title, title))));
+      pause();
+      user = killed(user);
+      states = undone(now);
+      Solution last = now.solution();
+      now = WindowDriver.open(SolutionFile.load(file), Optional.of(file), user);
+      assertThat(now.solution()).isEqualTo(last);
+      assertThat(undone(now)).isEqualTo(states);
+    }
+    assertThat(states).hasSizeGreaterThanOrEqualTo(8);
+    now.close();
   }
 
   @Test

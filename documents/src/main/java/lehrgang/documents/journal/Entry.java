@@ -10,6 +10,14 @@ public sealed interface Entry {
   /// @param text of its file
   record Opened(Optional<String> path, String text) implements Entry {}
 
+  /// The solution was brought back, on top of its file as it is now: the same states, whose texts
+  /// may stand a little otherwise.
+  ///
+  /// @param path  where it is kept; empty for one that was never saved
+  /// @param saved the text of its file
+  /// @param now   the text it would have
+  record Resumed(Optional<String> path, String saved, String now) implements Entry {}
+
   /// The solution became another one.
   ///
   /// @param thing  what was edited; blank for an edit that stands alone

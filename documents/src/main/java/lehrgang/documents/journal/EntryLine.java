@@ -21,6 +21,11 @@ final class EntryLine {
         path.ifPresent(there -> line.put("path", there));
         line.put("text", text);
       }
+      case Entry.Resumed(var path, var saved, var now) -> {
+        line.put(DID, "resume");
+        path.ifPresent(there -> line.put("path", there));
+        line.put("saved", saved).put("now", now);
+      }
       case Entry.Edited(var thing, TextChange(var at, var drop, var put)) ->
           line.put(DID, "edit").put("thing", thing).put("at", at).put("drop", drop).put("put", put);
       case Entry.Undone() -> line.put(DID, "undo");
@@ -41,6 +46,11 @@ final class EntryLine {
             case "open" ->
                 new Entry.Opened(
                     line.path("path").stringValueOpt(), line.path("text").asString(""));
+            case "resume" ->
+                new Entry.Resumed(
+                    line.path("path").stringValueOpt(),
+                    line.path("saved").asString(""),
+                    line.path("now").asString(""));
             case "edit" ->
                 new Entry.Edited(
                     line.path("thing").asString(""),

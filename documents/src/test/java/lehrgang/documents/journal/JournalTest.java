@@ -25,6 +25,8 @@ class JournalTest {
           new Entry.Edited("count 1 2", new TextChange(3, 1, "🥾\n\"")),
           new Entry.Edited("", new TextChange(0, 0, "")),
           new Entry.Undone(),
+          new Entry.Resumed(Optional.of("a"), "{}", "{ }"),
+          new Entry.Resumed(Optional.empty(), "", ""),
           new Entry.Redone(),
           new Entry.Paused(),
           new Entry.Saved("C:\\huts\\a.lehrgang"),
