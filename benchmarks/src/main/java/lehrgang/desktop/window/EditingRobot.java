@@ -17,7 +17,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 /// after the start, `edits` or `goes` (back or on) before an edit and `did` after it, `saves` and
 /// `saved` around saving.
 public final class EditingRobot {
-  private static final int COUNTS = 200;
+  private static final int COUNTS = 1_000_000;
   private static final int LAST_THAT_GOES = 5;
 
   private EditingRobot() {}
