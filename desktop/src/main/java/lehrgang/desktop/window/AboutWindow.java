@@ -37,7 +37,7 @@ final class AboutWindow {
     stage.initOwner(beside.getWindow());
     stage.setTitle(Words.of("about.title"));
     stage.getIcons().setAll(Icons.program());
-    TextArea terms = new TextArea(terms());
+    TextArea terms = new TextArea(terms().stripIndent().strip());
     terms.setId("about-terms");
     terms.setEditable(false);
     terms.getStyleClass().add(Style.ABOUT_TERMS);
@@ -68,7 +68,7 @@ final class AboutWindow {
     Label version =
         Labels.label(
             Words.of("about.version", Program.version(), System.getProperty("java.version")),
-            Style.START_NOTE);
+            Style.CAPTION);
     Label what = Labels.label(Words.of("start.what"), Style.START_WHAT);
     HBox heading = new HBox(icon, new VBox(name, what, version));
     heading.getStyleClass().add(Style.ABOUT_HEADING);

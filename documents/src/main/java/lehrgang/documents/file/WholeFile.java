@@ -13,6 +13,9 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import lehrgang.core.wording.Phrase;
 
@@ -20,6 +23,23 @@ import lehrgang.core.wording.Phrase;
 public final class WholeFile {
   /// Editors on some systems put it at the head of a text.
   private static final String BYTE_ORDER_MARK = "\uFEFF";
+
+  /// By parts of what Linux, Windows and macOS say.
+  private static final Map<List<String>, String> SAID =
+      Map.of(
+          List.of("no space left", "not enough space", "quota exceeded"), "file.reason.full",
+          List.of("file name too long", "filename or extension is too long"),
+              "file.reason.too-long",
+          List.of("read-only", "write protected"), "file.reason.read-only",
+          List.of(
+                  "stale",
+                  "not connected",
+                  "host is down",
+                  "network",
+                  "input/output error",
+                  "timed out",
+                  "no such device"),
+              "file.reason.out-of-reach");
 
   private WholeFile() {}
 
@@ -100,7 +120,8 @@ public final class WholeFile {
     // Not a temporary file, which only its owner could read once it has taken its place.
     Path aside =
         Files.createFile(
-            target.resolveSibling("." + target.getFileName() + "." + UUID.randomUUID() + ".part"));
+            // Not made of the name, which may be as long as the system takes.
+            target.resolveSibling("." + UUID.randomUUID() + ".part"));
     try {
       try (FileChannel channel = FileChannel.open(aside, StandardOpenOption.WRITE)) {
         ByteBuffer bytes = ByteBuffer.wrap(content);
@@ -122,16 +143,24 @@ public final class WholeFile {
     }
   }
 
-  private static Phrase reason(IOException e) {
+  /// Why something could not be written, as far as the system says so.
+  static Phrase reason(IOException e) {
     return switch (e) {
       case NoSuchFileException _ -> Phrase.of("file.reason.no-folder");
       case AccessDeniedException _ -> Phrase.of("file.reason.not-allowed");
       case FileSystemException refused when refused.getReason() != null ->
-          Phrase.of("file.reason.other").with("reason", refused.getReason());
-      default ->
-          e.getMessage() == null
-              ? Phrase.of("file.reason.refused")
-              : Phrase.of("file.reason.other").with("reason", e.getMessage());
+          told(refused.getReason());
+      default -> e.getMessage() == null ? Phrase.of("file.reason.refused") : told(e.getMessage());
     };
+  }
+
+  /// What systems say of it, in words that say what to do.
+  private static Phrase told(String reason) {
+    String small = reason.toLowerCase(Locale.ROOT);
+    return SAID.entrySet().stream()
+        .filter(known -> known.getKey().stream().anyMatch(small::contains))
+        .findFirst()
+        .map(known -> Phrase.of(known.getValue()))
+        .orElseGet(() -> Phrase.of("file.reason.other").with("reason", reason));
   }
 }

@@ -4,12 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import lehrgang.core.wording.Phrase;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledOnOs;
 import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /// Writing replaces ordinary files, and leaves devices and folders as they are.
 class WholeFileTest {
@@ -39,6 +44,59 @@ class WholeFileTest {
         .isInstanceOf(FileProblem.class)
         .hasMessageStartingWith("/dev/full could not be written");
     assertThat(Path.of("/dev/full~")).doesNotExist();
+  }
+
+  /// What the systems say of it, in words that say what to do.
+  @ParameterizedTest
+  @CsvSource({
+    "No space left on device, the disk is full",
+    "There is not enough space on the disk, the disk is full",
+    "Disk quota exceeded, the disk is full",
+    "File name too long, its name is too long",
+    "Read-only file system, nothing can be written there",
+    "The media is write protected, nothing can be written there",
+    "Stale file handle, the folder cannot be reached",
+    "The network path was not found, the folder cannot be reached",
+    "Something new, Something new"
+  })
+  void whyNothingCouldBeWrittenIsSaid(String system, String said) {
+    for (IOException e :
+        List.of(new IOException(system), new FileSystemException("/huts/a", null, system))) {
+      FileProblem problem =
+          new FileProblem(
+              Phrase.of("file.not-written")
+                  .with("file", "/huts/a")
+                  .with("reason", WholeFile.reason(e)));
+      assertThat(problem)
+          .hasMessage("/huts/a could not be written (" + said + "); choose another folder.");
+    }
+  }
+
+  /// A name as long as the system takes is no trouble; a longer one is said.
+  @Test
+  @EnabledOnOs(OS.LINUX)
+  void aLongNameIsWrittenOrSaid() throws Exception {
+    Path longest = folder.resolve("a".repeat(240) + ".lehrgang");
+    WholeFile.write(longest, "x");
+    WholeFile.write(longest, "y");
+    assertThat(longest).hasContent("y");
+    assertThat(filesIn(folder)).isEqualTo(2);
+    assertThatThrownBy(() -> WholeFile.write(folder.resolve("a".repeat(300)), "x"))
+        .hasMessageContaining("its name is too long");
+    assertThat(filesIn(folder)).isEqualTo(2);
+  }
+
+  @Test
+  void aCopyBesideTakesTheNextNameThatIsFree() throws Exception {
+    Path file = Files.writeString(folder.resolve("a.b.lehrgang"), "one");
+    assertThat(WholeFile.copyBeside(file)).isEqualTo(folder.resolve("a.b-2.lehrgang"));
+    Files.writeString(file, "two");
+    assertThat(WholeFile.copyBeside(file)).isEqualTo(folder.resolve("a.b-3.lehrgang"));
+    assertThat(folder.resolve("a.b-2.lehrgang")).hasContent("one");
+    assertThat(WholeFile.copyBeside(Files.writeString(folder.resolve("plain"), "")))
+        .isEqualTo(folder.resolve("plain-2"));
+    assertThatThrownBy(() -> WholeFile.copyBeside(folder.resolve("gone")))
+        .isInstanceOf(FileProblem.class);
   }
 
   @Test
