@@ -7,6 +7,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import lehrgang.documents.journal.Entry;
 import lehrgang.documents.journal.Journal;
 import lehrgang.documents.journal.JournalFolder;
 import org.slf4j.Logger;
@@ -76,11 +77,15 @@ public final class LeftBehind {
   private void look() {
     try {
       for (Journal journal : folder.left()) {
-        Optional<Replayed> replayed = Replayed.of(journal.entries()).filter(Replayed::isUnsaved);
-        if (replayed.isPresent()) {
+        List<Entry> entries = journal.entries();
+        Optional<Replayed> replayed = Replayed.of(entries);
+        if (replayed.filter(Replayed::isUnsaved).isPresent()) {
           left.add(new One(journal, replayed.get()));
-        } else {
+        } else if (replayed.isPresent() || entries.isEmpty()) {
           journal.drop();
+        } else {
+          LOG.warn("a journal leads to nothing that can be shown; it is set aside");
+          journal.setAside();
         }
       }
     } catch (IOException e) {

@@ -241,6 +241,21 @@ class NothingLostTest {
     next.close();
   }
 
+  /// What cannot be shown is not thrown away, and stands in nobody's way.
+  @Test
+  void aJournalThatLeadsNowhereIsSetAside() throws Exception {
+    Path user = folder.resolve("other");
+    Path journals = Files.createDirectories(user.resolve("journal"));
+    Files.writeString(journals.resolve("a.journal"), "{\"did\":\"open\",\"text\":\"half a\"}\n");
+    Files.writeString(journals.resolve("b.journal"), "");
+    WindowDriver next = WindowDriver.open(SolutionFile.demo(), Optional.empty(), user);
+    assertThat(next.isShown(BROUGHT_BACK)).isFalse();
+    assertThat(journals.resolve("a.journal.unread")).exists();
+    assertThat(journals.resolve("a.journal")).doesNotExist();
+    assertThat(journals.resolve("b.journal")).doesNotExist();
+    next.close();
+  }
+
   @Test
   void whereNothingCanBeKeptItIsSaid() throws Exception {
     driver.close();

@@ -104,6 +104,15 @@ public final class Journal implements Closeable {
     Files.deleteIfExists(file);
   }
 
+  /// Keeps it under another name, `NAME.unread`: what stands in it leads to nothing that can be
+  /// shown, and is not thrown away for that.
+  ///
+  /// @throws IOException if it cannot be renamed
+  public void setAside() throws IOException {
+    close();
+    Files.move(file, file.resolveSibling(file.getFileName() + ".unread"));
+  }
+
   /// Lets go of it; what stands in it stays.
   @Override
   public void close() throws IOException {
