@@ -41,14 +41,19 @@ class JournalTest {
     }
   }
 
-  @Test
-  void everyEntryIsReadAsItWasWritten() throws IOException {
+  private JournalFolder written() throws IOException {
     JournalFolder journals = new JournalFolder(folder);
     try (Journal journal = journals.begin()) {
       for (Entry entry : ALL) {
         journal.add(entry);
       }
     }
+    return journals;
+  }
+
+  @Test
+  void everyEntryIsReadAsItWasWritten() throws IOException {
+    JournalFolder journals = written();
     Journal left = journals.left().getFirst();
     assertThat(left.entries()).containsExactlyElementsOf(ALL);
     left.drop();
@@ -58,12 +63,7 @@ class JournalTest {
   /// Wherever a kill cuts the last line, all before it is there, and more can be added.
   @Test
   void aLineThatWasCutOffCostsOnlyItself() throws IOException {
-    JournalFolder journals = new JournalFolder(folder);
-    try (Journal journal = journals.begin()) {
-      for (Entry entry : ALL) {
-        journal.add(entry);
-      }
-    }
+    JournalFolder journals = written();
     byte[] whole = Files.readAllBytes(onlyFile());
     int lastLine = new String(whole, StandardCharsets.UTF_8).lastIndexOf("{\"did");
     int bytes =
