@@ -3,6 +3,7 @@ package lehrgang.desktop.compose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -17,6 +18,7 @@ import lehrgang.core.compose.Offer;
 import lehrgang.core.compose.Order;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
@@ -28,6 +30,7 @@ import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Tables that show what is wished: wishes at the left, proposals at the right.
 public final class ComposeView extends BorderPane {
@@ -88,19 +91,16 @@ public final class ComposeView extends BorderPane {
   public void begin() {
     Solution now = desk.solution().now();
     cards.getChildren().clear();
-    offer()
-        .ifPresentOrElse(
-            offer -> {
-              model = model(now, offer);
-              wishes.setVisible(true);
-              wishes.show(offer, usual(model.orElseThrow()));
-              propose();
-            },
-            () -> {
-              wishes.setVisible(false);
-              said.setText(
-                  Words.of("compose.none", Wording.english().text("procedure." + now.procedure())));
-            });
+    Optional<Offer> offer = offer();
+    model = offer.flatMap(_ -> model(now));
+    wishes.setVisible(model.isPresent());
+    if (model.isPresent()) {
+      wishes.show(offer.orElseThrow(), usual(model.get()));
+      propose();
+    } else {
+      said.setText(
+          Words.of("compose.none", Wording.english().text("procedure." + now.procedure())));
+    }
   }
 
   private static Order usual(Proposal model) {
@@ -113,18 +113,20 @@ public final class ComposeView extends BorderPane {
         List.of());
   }
 
-  /// The open solution; one with plain counts as long as its own cannot be worked out.
-  private static Optional<Proposal> model(Solution now, Offer offer) {
-    return Proposal.of(now)
-        .or(
-            () ->
-                Proposal.of(
-                    now.withTable(
-                        Offer.plain(
-                            Procedures.of(now.procedure()),
-                            Math.max(2, now.table().rows().size()),
-                            Math.max(2, now.table().columns().size()),
-                            now.table().layers().size()))));
+  /// The open solution; with plain counts as long as its own cannot be worked out, and with the
+  /// usual choices where it is those that cannot.
+  private static Optional<Proposal> model(Solution now) {
+    Procedure procedure = Procedures.of(now.procedure());
+    TableEntry table = now.table();
+    Solution plain =
+        now.withTable(
+            Offer.plain(
+                procedure,
+                Math.max(2, table.rows().size()),
+                Math.max(2, table.columns().size()),
+                table.layers().size()));
+    Solution usual = plain.withChoices(SolutionFile.blank(procedure).solution().choices());
+    return Stream.of(now, plain, usual).map(Proposal::of).flatMap(Optional::stream).findFirst();
   }
 
   private void propose() {

@@ -1,10 +1,10 @@
 package lehrgang.desktop.desk;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
@@ -16,8 +16,8 @@ import lehrgang.core.solution.Solution;
 
 /// The open solution worked out after every change, whole, and for the audience that is chosen.
 public final class WorkedOut {
-  private final ReadOnlyObjectWrapper<Sight> sight =
-      new ReadOnlyObjectWrapper<>(new Sight(Optional.empty(), List.of()));
+  private final List<Consumer<Sight>> listeners = new ArrayList<>();
+  private Sight sight = new Sight(Optional.empty(), List.of());
   private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.FULL);
   private final OpenSolution solution;
   private final Selection selection;
@@ -32,7 +32,7 @@ public final class WorkedOut {
           @Override
           public void replaced() {
             selection.clear();
-            sight.set(new Sight(Optional.empty(), List.of()));
+            see(new Sight(Optional.empty(), List.of()));
           }
 
           @Override
@@ -45,12 +45,23 @@ public final class WorkedOut {
 
   /// What there is to see now.
   public Sight now() {
-    return sight.get();
+    return sight;
   }
 
-  /// @param listener told at once and whenever there is something else to see
+  /// @param listener told at once and after every change, also where the same is wrong as before:
+  ///     the solution is another one
   public void subscribe(Consumer<Sight> listener) {
-    sight.subscribe(listener);
+    listeners.add(listener);
+    listener.accept(sight);
+  }
+
+  private void see(Sight now) {
+    sight = now;
+    for (Consumer<Sight> listener : List.copyOf(listeners)) {
+      if (sight == now) {
+        listener.accept(now);
+      }
+    }
   }
 
   /// For whom the page is shown.
@@ -69,7 +80,7 @@ public final class WorkedOut {
   private void settle(Procedure.Settled settled) {
     switch (settled) {
       case Procedure.Derived(var derivation) -> show(derivation);
-      case Procedure.Refused(var problems) -> sight.set(new Sight(now().result(), problems));
+      case Procedure.Refused(var problems) -> see(new Sight(now().result(), problems));
     }
   }
 
@@ -82,7 +93,7 @@ public final class WorkedOut {
     if (selection.line().filter(id -> derivation.find(id).isEmpty()).isPresent()) {
       selection.clear();
     }
-    sight.set(new Sight(Optional.of(new Sight.Result(derivation, page, whole)), List.of()));
+    see(new Sight(Optional.of(new Sight.Result(derivation, page, whole)), List.of()));
   }
 
   /// The last page stays, dimmed, until what it waits for is drawn.
@@ -93,11 +104,11 @@ public final class WorkedOut {
         .ifPresentOrElse(
             go,
             () -> {
-              sight.set(new Sight(now().result(), List.of(), Sight.Work.UNDER_WAY));
+              see(new Sight(now().result(), List.of(), Sight.Work.UNDER_WAY));
               sampling.begin(
                   waiting.experiment(),
                   go,
-                  () -> sight.set(new Sight(now().result(), List.of(), Sight.Work.STOPPED)));
+                  () -> see(new Sight(now().result(), List.of(), Sight.Work.STOPPED)));
             });
   }
 }

@@ -125,7 +125,8 @@ public final class MainWindow {
     stage.getIcons().setAll(Icons.program());
     stage.setMinWidth(LEAST_WIDTH);
     stage.setMinHeight(LEAST_HEIGHT);
-    Place.give(stage, windows.remembered(), windows.all().size());
+    Place.give(
+        stage, windows.remembered(), windows.all().stream().map(window -> window.stage).toList());
     desk.solution().subscribe(_ -> title());
     desk.solution().unsaved().subscribe(_ -> title());
     Timeline looking = new Timeline(new KeyFrame(LOOK, _ -> watch.look()));

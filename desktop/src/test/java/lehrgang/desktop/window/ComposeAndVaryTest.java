@@ -160,6 +160,15 @@ class ComposeAndVaryTest {
   }
 
   @Test
+  void aChoiceThatCannotBeReadDoesNotStandInTheWay() {
+    driver = WindowDriver.open(DemoCourse.open("deer-gate"), folder);
+    driver.fill("claimed", "134");
+    assertThat(driver.isShown("The claimed share is “134”")).isTrue();
+    driver.pressLabelled("Compose…");
+    found(1);
+  }
+
+  @Test
   void whatIsNotComposedIsSaid() {
     driver = WindowDriver.open(DemoCourse.open("orchid-meadows"), folder);
     FxTurn.run(() -> driver.window().faces().showCompose());

@@ -133,6 +133,25 @@ final class WindowDriver {
         });
   }
 
+  boolean isThere(String id) {
+    settle();
+    return FxTurn.call(() -> window.scene().getRoot().lookup("#" + id) != null);
+  }
+
+  /// Presses the button that a screen reader calls by this name.
+  void pressNamed(String name) {
+    settle();
+    FxTurn.run(
+        () ->
+            window.scene().getRoot().lookupAll(".button").stream()
+                .filter(node -> name.equals(node.getAccessibleText()))
+                .map(ButtonBase.class::cast)
+                .findFirst()
+                .orElseThrow()
+                .fire());
+    settle();
+  }
+
   boolean isShown(String text) {
     settle();
     return FxTurn.call(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
@@ -131,6 +132,24 @@ class WindowsTest {
         .containsExactly(37.0, 23.0, 1111.0, 777.0);
     assertThat(FxTurn.call(() -> next.window().theme().isDark())).isTrue();
     next.close();
+  }
+
+  @Test
+  void anotherWindowStandsBesideTheOneBeforeAndDoesNotWander() {
+    Stage first = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
+    FxTurn.run(
+        () -> {
+          first.setX(30);
+          first.setY(40);
+        });
+    List<Double> places = new ArrayList<>();
+    for (int i = 0; i < 3; i++) {
+      FxTurn.run(driver.window()::another);
+      MainWindow second = FxTurn.call(() -> driver.window().windows().all().getLast());
+      places.add(FxTurn.call(() -> second.scene().getWindow().getX()));
+      FxTurn.run(second::close);
+    }
+    assertThat(places).containsExactly(58.0, 58.0, 58.0);
   }
 
   @Test

@@ -488,6 +488,20 @@ class WriteViewTest {
   }
 
   @Test
+  void aRowIsGoneFromThePageAlsoWhereTheSameIsWrongAsBefore() {
+    driver.fill("count-1-1", "many");
+    assertThat(driver.has(driver.find("count-1-1"), "invalid")).isTrue();
+    driver.press("table-add-row");
+    driver.press("table-add-row");
+    List<String> rows = driver.solution().table().rows();
+    for (int row = rows.size(); row > 2; row--) {
+      driver.pressNamed("Remove row " + row);
+      assertThat(driver.solution().table().rows()).hasSize(row - 1);
+    }
+    assertThat(driver.isThere("count-3-1")).isFalse();
+  }
+
+  @Test
   void aTableIsKeyedInRowByRowAndEveryRowIsOneUndo() {
     FxTurn.run(() -> driver.desk().solution().begin(SolutionFile.blank()));
     for (String line : List.of("Spring Summer", "Lake loop 41 55", "Gorge path 38 64")) {
