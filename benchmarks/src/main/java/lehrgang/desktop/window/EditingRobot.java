@@ -22,12 +22,13 @@ public final class EditingRobot {
 
   private EditingRobot() {}
 
-  /// @param arguments the user's folder, the file, and a seed
+  /// @param arguments the user's folder, the file, a seed, and perhaps after how many edits it ends
   public static void main(String[] arguments) throws Exception {
     Headless.start();
     Path user = Path.of(arguments[0]);
     Path file = Path.of(arguments[1]);
     Random random = new Random(Long.parseLong(arguments[2]));
+    long turns = arguments.length > 3 ? Long.parseLong(arguments[3]) : Long.MAX_VALUE;
     MainWindow window =
         FxTurn.call(
             () -> {
@@ -36,7 +37,7 @@ public final class EditingRobot {
             });
     OpenSolution solution = window.desk().solution();
     say("there", solution);
-    while (true) {
+    for (long turn = 0; turn < turns; turn++) {
       int what = random.nextInt(40);
       if (what == 0) {
         say("saves", solution);
@@ -49,6 +50,7 @@ public final class EditingRobot {
       }
       Thread.sleep(random.nextInt(30));
     }
+    System.exit(0);
   }
 
   private static void edit(OpenSolution solution, Random random, int what) {

@@ -75,7 +75,7 @@ public record Offer(Set<Sort> wishes, Shaped shaped) {
 
   /// A table of a procedure that can be worked out, with counts that say nothing.
   ///
-  /// @param layers 0 for a table without layers
+  /// @param layers where the procedure has layers; at least two are made
   public static TableEntry plain(Procedure procedure, int rows, int columns, int layers) {
     return switch (procedure.forms().getFirst()) {
       case TWO_WAY ->
@@ -84,7 +84,7 @@ public record Offer(Set<Sort> wishes, Shaped shaped) {
               "column",
               numbered("row", rows),
               procedure.paired() ? numbered("row", rows) : numbered("column", columns),
-              counts(rows, columns));
+              counts(rows, procedure.paired() ? rows : columns));
       case FREQUENCIES ->
           new TableEntry(
               TableForm.FREQUENCIES,
@@ -101,16 +101,18 @@ public record Offer(Set<Sort> wishes, Shaped shaped) {
               numbered("group", procedure.groups()),
               List.of(TableEntry.SUCCESSES, TableEntry.TRIALS),
               Collections.nCopies(procedure.groups(), List.of("50", "100")));
-      case LAYERS ->
-          new TableEntry(
-              TableForm.LAYERS,
-              "row",
-              "column",
-              "layer",
-              numbered("row", rows),
-              numbered("column", columns),
-              numbered("layer", layers),
-              counts(rows * layers, columns));
+      case LAYERS -> {
+        int bands = Math.max(2, layers);
+        yield new TableEntry(
+            TableForm.LAYERS,
+            "row",
+            "column",
+            "layer",
+            numbered("row", rows),
+            numbered("column", columns),
+            numbered("layer", bands),
+            counts(rows * bands, columns));
+      }
     };
   }
 

@@ -106,11 +106,14 @@ public final class AnswerReader {
     if (oddSpaces || !number.matches()) {
       return new Answer.Unreadable(written);
     }
-    return number(written, number, below, kind);
+    String digits = plainDecimal(number.group(2), kind);
+    return digits.matches(".*[.,].*[.,].*")
+        ? new Answer.Unreadable(written)
+        : number(written, digits, number, below);
   }
 
-  private Answer number(String written, Matcher number, boolean below, Kind kind) {
-    BigDecimal value = new BigDecimal(plainDecimal(number.group(2), kind));
+  private static Answer number(String written, String digits, Matcher number, boolean below) {
+    BigDecimal value = new BigDecimal(digits);
     if (number.group(3) != null) {
       value = value.scaleByPowerOfTen(Integer.parseInt(number.group(3)));
     }

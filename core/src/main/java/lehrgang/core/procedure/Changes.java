@@ -26,8 +26,20 @@ public final class Changes {
 
   private Changes() {}
 
-  /// The solution after a change. Where its table was counted from records that are kept, they are
-  /// counted anew and stay with it.
+  /// Whether a change can be made now: one of the table needs a table that can be worked out. A
+  /// page that is no longer up to date still offers what it did.
+  public static boolean canBeMade(Change change, Solution solution) {
+    return switch (change) {
+      case Change.Choose _ -> true;
+      case Change.Several(var changes) ->
+          changes.stream().allMatch(one -> canBeMade(one, solution));
+      case Change.SwitchTo _, Change.MergeRows _, Change.MergeColumns _ ->
+          !(Procedures.work(solution) instanceof Procedure.Refused);
+    };
+  }
+
+  /// The solution after a change that can be made. Where its table was counted from records that
+  /// are kept, they are counted anew and stay with it.
   public static Solution apply(Change change, Solution solution) {
     if (solution.origin().orElse(null) instanceof Origin(Records.Kept records, _, _)) {
       Optional<Checked<Origin>> counted =
@@ -198,7 +210,7 @@ public final class Changes {
                 .toList());
   }
 
-  /// Offers stand only on pages that were worked out, so these are counts.
+  /// The table could be worked out, so these are counts.
   private static BigInteger count(String typed) {
     return new BigInteger(typed.replaceAll("\\D", ""));
   }

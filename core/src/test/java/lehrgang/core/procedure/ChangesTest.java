@@ -119,4 +119,17 @@ class ChangesTest {
     assertThat(people(merged)).isEqualTo(people(table));
     assertThat(merged.rows().getFirst()).isEqualTo(table.rows().getFirst());
   }
+
+  @ParameterizedTest
+  @MethodSource("oneOfEach")
+  void whatIsOfferedWaitsWhereTheTableCannotBeRead(Solution solution) {
+    Solution unread = solution.withTable(solution.table().withCell(0, 0, "many"));
+    assertThat(ways(solution).stream().map(PageBlock.Way::change))
+        .allSatisfy(
+            change -> {
+              assertThat(Changes.canBeMade(change, solution)).isTrue();
+              assertThat(Changes.canBeMade(change, unread))
+                  .isEqualTo(change instanceof Change.Choose);
+            });
+  }
 }

@@ -126,7 +126,11 @@ public final class ComposeView extends BorderPane {
                 Math.max(2, table.columns().size()),
                 table.layers().size()));
     Solution usual = plain.withChoices(SolutionFile.blank(procedure).solution().choices());
-    return Stream.of(now, plain, usual).map(Proposal::of).flatMap(Optional::stream).findFirst();
+    Solution small = usual.withTable(Offer.plain(procedure, 2, 2, table.layers().size()));
+    return Stream.of(now, plain, usual, small)
+        .map(Proposal::of)
+        .flatMap(Optional::stream)
+        .findFirst();
   }
 
   private void propose() {

@@ -64,6 +64,10 @@ public final class Counting {
   /// Makes a change that needs the records of a solution counted anew, beside the interface where
   /// they are in a file; any other change at once.
   public void make(Change change) {
+    if (!Changes.canBeMade(change, solution.now())) {
+      notices.say(Words.of("status.first-mend"));
+      return;
+    }
     Optional<Recipe> recipe = Changes.recipe(change, solution.now());
     if (recipe.isPresent()
         && solution.now().origin().orElse(null) instanceof Origin(Records.InFile there, _, _)) {

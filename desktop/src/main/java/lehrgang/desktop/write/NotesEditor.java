@@ -1,11 +1,16 @@
 package lehrgang.desktop.write;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
+import javafx.util.Subscription;
+import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StepNotes;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
@@ -18,6 +23,8 @@ import lehrgang.desktop.page.SentenceView;
 final class NotesEditor extends VBox {
   private final OpenSolution solution;
   private final String step;
+  private final List<Consumer<Solution>> showing = new ArrayList<>();
+  private Subscription following = Subscription.EMPTY;
 
   NotesEditor(OpenSolution solution, String step) {
     this.solution = solution;
@@ -27,6 +34,16 @@ final class NotesEditor extends VBox {
     add("hint", StepNotes::hint, StepNotes::withHint);
     add("source", StepNotes::source, StepNotes::withSource);
     add("to-say", StepNotes::toSay, StepNotes::withToSay);
+    sceneProperty().subscribe(scene -> follow(scene != null));
+  }
+
+  /// The solution is followed while this is in a window, so that a step that is gone is let go.
+  private void follow(boolean inSight) {
+    following.unsubscribe();
+    following =
+        inSight
+            ? solution.current().subscribe(now -> showing.forEach(field -> field.accept(now)))
+            : Subscription.EMPTY;
   }
 
   private void add(
@@ -44,7 +61,7 @@ final class NotesEditor extends VBox {
             solution,
             field.getId(),
             (now, typed) -> now.withNotes(step, change.apply(now.notes(step), typed)));
-    solution.subscribe(now -> editing.show(said.apply(now.notes(step))));
+    showing.add(now -> editing.show(said.apply(now.notes(step))));
     Label label = new Label(Words.of("notes." + name));
     label.setLabelFor(field);
     getChildren().addAll(label, field);

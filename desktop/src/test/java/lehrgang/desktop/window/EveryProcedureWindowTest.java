@@ -146,6 +146,17 @@ class EveryProcedureWindowTest {
   }
 
   @Test
+  void anOfferOfAPageThatIsNotUpToDateWaitsUntilTheTableIsMended() {
+    open("map-and-dark");
+    driver.pressLabelled("chi-squared test");
+    driver.fill("count-1-1", "");
+    Solution before = driver.solution();
+    driver.pressLabelled("two proportions");
+    assertThat(driver.solution()).isEqualTo(before);
+    assertThat(driver.isShown("mend what is wrong with it first")).isTrue();
+  }
+
+  @Test
   void pairsAndTheExactTestReadAFourfoldTable() {
     open("repainted-waymarks");
     assertThat(driver.verdict()).isEqualTo("Reject H₀: the shares before and after differ");

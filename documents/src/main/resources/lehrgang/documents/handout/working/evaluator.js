@@ -410,6 +410,7 @@ const Lehrgang = (() => {
     const number = NUMBER.exec(closed.replace(/([0-9])\.$/, "$1"));
     if (oddSpaces || !number) return unreadable;
     const digits = plainDecimal(number[2], whole, decimalSign);
+    if (/[.,].*[.,]/.test(digits)) return unreadable;
     const power = Number(number[3] || 0) - (number[4] ? 2 : 0);
     const point = digits.indexOf(".");
     const decimals = (point < 0 ? 0 : digits.length - point - 1) - power;

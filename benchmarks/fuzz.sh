@@ -1,0 +1,7 @@
+#!/bin/sh
+# Reads what a fuzzer makes up: tables, records, workbooks, solutions, styles, answers, class lists,
+# journals and arguments. Usage: fuzz.sh [INPUTS | SECONDSs] [WHAT]
+set -eu
+cd "$(dirname "$0")/.."
+java=${JAVA_HOME:?name a JDK 25}/bin/java
+exec "$java" -cp "benchmarks/target/*:benchmarks/target/lib/*" lehrgang.benchmarks.Fuzz "${1:-120s}" ${2:+"$2"}
