@@ -2,6 +2,13 @@ import java.io.ByteArrayOutputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.lang.classfile.ClassFile;
+import java.lang.classfile.ClassFile.ClassHierarchyResolverOption;
+import java.lang.classfile.ClassHierarchyResolver;
+import java.lang.classfile.ClassTransform;
+import java.lang.classfile.CodeTransform;
+import java.lang.constant.ClassDesc;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,6 +25,7 @@ import java.util.spi.ToolProvider;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 
 /// Makes the packages of the system on which it runs, from what the build has put into `dist`:
 ///
@@ -131,7 +139,11 @@ final class Installer {
     Files.createDirectories(work);
     Path licences = licences();
     Path image = image(runtime(), licences);
+    renew(image);
     aheadOfTime(image);
+    if (system == System.LINUX) {
+      shorten(image);
+    }
     say("tar.gz", archived(image));
     Path made = packaged(image);
     if (system == System.LINUX) {
@@ -249,10 +261,8 @@ final class Installer {
   private void aheadOfTime(Path image) throws IOException, InterruptedException {
     Path application = system.application(image);
     List<String> jars =
-        Files.readAllLines(application.resolve(system.called() + ".cfg")).stream()
-            .filter(line -> line.startsWith("app.classpath="))
-            .map(line -> line.substring(line.indexOf('=') + 1))
-            .map(line -> line.replace("$APPDIR", application.toAbsolutePath().toString()))
+        classPath(image).stream()
+            .map(jar -> application.toAbsolutePath().resolve(jar).toString())
             .toList();
     List<String> command = new ArrayList<>();
     command.add(system.runtime(image).resolve("bin").resolve(system.executable("java")).toString());
@@ -267,6 +277,86 @@ final class Installer {
             "rehearse",
             "--start"));
     process(command);
+  }
+
+  /// The names of the jars in the order of the launcher.
+  private List<String> classPath(Path image) throws IOException {
+    return Files.readAllLines(system.application(image).resolve(system.called() + ".cfg")).stream()
+        .filter(line -> line.startsWith("app.classpath="))
+        .map(line -> line.substring(line.indexOf('=') + 1))
+        .map(line -> line.replaceFirst("^\\$APPDIR[/\\\\]", ""))
+        .toList();
+  }
+
+  /// Writes classes anew that are in a format from before Java 6: those are not kept ahead of time,
+  /// and the command line's parser is among them.
+  private void renew(Path image) throws IOException {
+    for (Path jar : jars(system.application(image))) {
+      Map<String, byte[]> entries = new LinkedHashMap<>();
+      boolean old = false;
+      try (ZipFile zip = new ZipFile(jar.toFile())) {
+        ClassFile format = ClassFile.of(ClassHierarchyResolverOption.of(within(zip)));
+        for (ZipEntry entry :
+            (Iterable<ZipEntry>) zip.stream().map(ZipEntry.class::cast)::iterator) {
+          byte[] bytes = zip.getInputStream(entry).readAllBytes();
+          if (entry.getName().endsWith(".class")
+              && majorVersion(bytes) < ClassFile.JAVA_6_VERSION) {
+            bytes = renewed(format, bytes);
+            old = true;
+          }
+          entries.put(entry.getName(), bytes);
+        }
+      }
+      if (old) {
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(jar))) {
+          for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+            out.putNextEntry(new ZipEntry(entry.getKey()));
+            out.write(entry.getValue());
+          }
+        }
+      }
+    }
+  }
+
+  private static int majorVersion(byte[] bytes) {
+    return (bytes[6] & 0xFF) << 8 | bytes[7] & 0xFF;
+  }
+
+  private static byte[] renewed(ClassFile format, byte[] bytes) {
+    return format.transformClass(
+        format.parse(bytes),
+        ClassTransform.transformingMethodBodies(CodeTransform.ACCEPT_ALL)
+            .andThen(
+                ClassTransform.endHandler(made -> made.withVersion(ClassFile.JAVA_8_VERSION, 0))));
+  }
+
+  /// The classes of a jar, and those of Java.
+  private static ClassHierarchyResolver within(ZipFile zip) {
+    return ClassHierarchyResolver.ofResourceParsing(
+            (ClassDesc name) -> {
+              String described = name.descriptorString();
+              ZipEntry entry =
+                  zip.getEntry(described.substring(1, described.length() - 1) + ".class");
+              try {
+                return entry == null ? null : zip.getInputStream(entry);
+              } catch (IOException e) {
+                throw new UncheckedIOException(e);
+              }
+            })
+        .orElse(ClassHierarchyResolver.defaultResolver());
+  }
+
+  /// On Linux a script starts the Java at once; the packager's launcher starts itself a second time
+  /// first, and cannot tell short work from long.
+  private void shorten(Path image) throws IOException {
+    String options = String.join(" ", OPTIONS) + " -Xlog:aot=off -Xlog:cds=off";
+    Path launcher = image.resolve("bin").resolve(NAME);
+    Files.writeString(
+        launcher,
+        Files.readString(Path.of("app/src/installer/lehrgang"))
+            .replace("@OPTIONS@", options)
+            .replace("@JARS@", String.join(" ", classPath(image))));
+    Files.delete(image.resolve("lib/libapplauncher.so"));
   }
 
   /// What is shipped and under which terms: the program's own, a list of the libraries, and the

@@ -109,6 +109,10 @@ final class RestlessHand {
   private final Random random;
   private final Consumer<String> say;
 
+  /// One for all: on the platform without a display each would hold on to the window it was made
+  /// over.
+  private Optional<Robot> robot = Optional.empty();
+
   /// @param folder where solutions are saved
   /// @param say    told what is going to be done
   RestlessHand(Windows windows, Path folder, long seed, Consumer<String> say) {
@@ -155,7 +159,7 @@ final class RestlessHand {
               field.selectAll();
               field.replaceSelection(text);
               if (random.nextBoolean()) {
-                new Robot().keyType(random.nextBoolean() ? KeyCode.ENTER : KeyCode.TAB);
+                robot().keyType(random.nextBoolean() ? KeyCode.ENTER : KeyCode.TAB);
               }
             });
   }
@@ -199,7 +203,7 @@ final class RestlessHand {
     KeyCode key = any(KEYS);
     int times = 1 + random.nextInt(5);
     say.accept(times + " times the key " + key);
-    Robot robot = new Robot();
+    Robot robot = robot();
     for (int i = 0; i < times; i++) {
       robot.keyType(key);
     }
@@ -218,7 +222,7 @@ final class RestlessHand {
       return;
     }
     say.accept("clicks at " + Math.round(at.getX()) + ", " + Math.round(at.getY()));
-    Robot robot = new Robot();
+    Robot robot = robot();
     robot.mouseMove(at);
     robot.mouseClick(random.nextInt(5) > 0 ? MouseButton.PRIMARY : MouseButton.SECONDARY);
     if (random.nextInt(5) == 0) {
@@ -359,10 +363,17 @@ final class RestlessHand {
   }
 
   private void shortcut(KeyCode key) {
-    Robot robot = new Robot();
+    Robot robot = robot();
     robot.keyPress(KeyCode.CONTROL);
     robot.keyType(key);
     robot.keyRelease(KeyCode.CONTROL);
+  }
+
+  private Robot robot() {
+    if (robot.isEmpty()) {
+      robot = Optional.of(new Robot());
+    }
+    return robot.get();
   }
 
   private <T> T any(List<T> of) {

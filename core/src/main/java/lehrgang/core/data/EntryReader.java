@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 
 /// Reads labels and counts from a typed table and collects what is wrong with them.
@@ -95,7 +96,7 @@ final class EntryReader {
     }
     report(
         new Problem.Cell(i, j),
-        Phrase.of(wrong).with("place", place(i, j)).with("value", Problem.excerpt(typed)));
+        Phrase.of(wrong).with("place", place(i, j)).with("value", Excerpt.of(typed)));
     return 0;
   }
 

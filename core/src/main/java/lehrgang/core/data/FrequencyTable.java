@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 
 /// Counts of one variable's categories with the shares that a null hypothesis states, all of them
@@ -122,7 +123,7 @@ public record FrequencyTable(
               new Problem.Cell(i, 1),
               Phrase.of(typed.isEmpty() ? "problem.no-share" : "problem.bad-share")
                   .with("category", entry.rows().get(i))
-                  .with("value", Problem.excerpt(typed)));
+                  .with("value", Excerpt.of(typed)));
         }
         weights.add(weight);
       }

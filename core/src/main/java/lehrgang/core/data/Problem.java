@@ -1,7 +1,6 @@
 package lehrgang.core.data;
 
 import java.util.Optional;
-import lehrgang.core.wording.ControlCharacters;
 import lehrgang.core.wording.Phrase;
 
 /// Something in the input that keeps the solution from being worked out.
@@ -30,17 +29,6 @@ public record Problem(Place place, Phrase sentence, Optional<Remedy> remedy) {
 
   /// An option set to a value.
   public record Remedy(String option, String value) {}
-
-  private static final int LONGEST_QUOTED = 40;
-
-  /// What was typed, as a sentence can quote it: cut where it is very long, its control characters
-  /// made visible.
-  public static String excerpt(String typed) {
-    String whole = ControlCharacters.visible(typed.strip());
-    return whole.codePointCount(0, whole.length()) <= LONGEST_QUOTED
-        ? whole
-        : whole.substring(0, whole.offsetByCodePoints(0, LONGEST_QUOTED - 1)) + "…";
-  }
 
   /// A problem that the program has no remedy for.
   public Problem(Place place, Phrase sentence) {

@@ -123,6 +123,10 @@ public final class AnswerReader {
     if (number.group(1).equals("-")) {
       value = value.negate();
     }
+    if (Double.isInfinite(value.doubleValue())) {
+      // No answer of any course is that large.
+      return new Answer.Unreadable(written);
+    }
     return below
         ? new Answer.Below(written, value.doubleValue())
         : new Answer.Number(written, value.doubleValue(), value.scale(), false);

@@ -105,6 +105,8 @@ class AnswerReaderTest {
         "about ten",
         "14.1.2",
         "15,500,0",
+        "1e999",
+        "<1e999",
         "0.000.001",
         "1.500,500,0",
         "3/0",
@@ -123,7 +125,6 @@ class AnswerReaderTest {
   void anAnswerOfAnyLengthIsReadOrNot() {
     assertThat(read("1".repeat(150))).isInstanceOf(Answer.Number.class);
     assertThat(read("1".repeat(100_000))).isInstanceOf(Answer.Unreadable.class);
-    assertThat(read("1e999")).isInstanceOf(Answer.class);
   }
 
   /// Where both could be meant, a whole number is asked for or is not.

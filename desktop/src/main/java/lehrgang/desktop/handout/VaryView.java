@@ -6,7 +6,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletionException;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -221,30 +220,34 @@ public final class VaryView extends BorderPane {
         : Optional.empty();
   }
 
-  private static BackgroundWork.Job<PersonalClass> job(
-      Proposal model, ClassList students, long seed) {
+  /// How drawing ended: with other counts for all, or with a sentence that says why not.
+  private record Ended(Optional<PersonalClass> made, String problem) {}
+
+  private static BackgroundWork.Job<Ended> job(Proposal model, ClassList students, long seed) {
     return (progress, stopped) -> {
       try {
-        return PersonalClass.draw(
-            model,
-            students,
-            seed,
-            done -> {
-              progress.accept((double) done / students.students().size());
-              return !stopped.getAsBoolean();
-            });
+        PersonalClass made =
+            PersonalClass.draw(
+                model,
+                students,
+                seed,
+                done -> {
+                  progress.accept((double) done / students.students().size());
+                  return !stopped.getAsBoolean();
+                });
+        return new Ended(Optional.of(made), "");
       } catch (FileProblem e) {
-        throw new CompletionException(e);
+        return new Ended(Optional.empty(), e.getMessage());
       }
     };
   }
 
-  private BackgroundWork.Listener<PersonalClass> listener(ClassList list) {
+  private BackgroundWork.Listener<Ended> listener(ClassList list) {
     int all = list.students().size();
     return new BackgroundWork.Listener<>(
         part -> said.setText(Words.of("vary.drawing", Math.round(part * all), all)),
-        this::show,
-        () -> said.setText(Words.of("vary.too-few")));
+        ended -> ended.made().ifPresentOrElse(this::show, () -> said.setText(ended.problem())),
+        () -> said.setText(Words.of("status.failed")));
   }
 
   private void show(PersonalClass made) {

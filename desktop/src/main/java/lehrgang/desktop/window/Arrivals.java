@@ -1,6 +1,8 @@
 package lehrgang.desktop.window;
 
+import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.Node;
 import lehrgang.core.cases.Recipe;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
@@ -21,7 +23,7 @@ final class Arrivals {
   private final Desk desk;
   private final Fronts fronts;
   private final Pasting pasting;
-  private final RecordsView records;
+  private Optional<RecordsView> records = Optional.empty();
   private boolean beginsAnew;
 
   /// What is in front, and what comes there.
@@ -42,12 +44,14 @@ final class Arrivals {
     this.desk = desk;
     this.fronts = fronts;
     this.pasting = new Pasting(desk.solution(), desk.notices());
-    this.records = new RecordsView(use());
   }
 
   /// Where data are shown before they are taken.
   RecordsView records() {
-    return records;
+    if (records.isEmpty()) {
+      records = Optional.of(new RecordsView(use()));
+    }
+    return records.get();
   }
 
   /// Shows data before they are taken.
@@ -56,7 +60,7 @@ final class Arrivals {
     if (Kind.isTitled(file)) {
       use().table(file, Kind.LAYERS, desk.notices()::say);
     } else {
-      records.show(file);
+      records().show(file);
       desk.notices().clear();
       fronts.records();
     }
@@ -115,7 +119,7 @@ final class Arrivals {
     if (pastesRecords(text)) {
       return;
     }
-    boolean anew = fronts.isAtStart() || records.isVisible() && beginsAnew;
+    boolean anew = fronts.isAtStart() || records.filter(Node::isVisible).isPresent() && beginsAnew;
     boolean taken = anew ? pasting.begin(text) : pasting.paste(text);
     if (taken) {
       fronts.write();

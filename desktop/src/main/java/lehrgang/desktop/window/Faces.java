@@ -1,7 +1,11 @@
 package lehrgang.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
@@ -17,6 +21,7 @@ import lehrgang.desktop.handout.VaryView;
 import lehrgang.desktop.page.CopyEvent;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.TableEvent;
+import lehrgang.desktop.records.RecordsView;
 import lehrgang.desktop.show.ShowView;
 import lehrgang.desktop.start.StartView;
 import lehrgang.desktop.write.PictureEvent;
@@ -31,14 +36,58 @@ final class Faces extends StackPane {
   private final FileActions files;
   private final WriteView write;
   private final BorderPane writing = new BorderPane();
-  private final StartView start;
   private final Arrivals arrivals;
-  private final HandOutView handing;
-  private final CheckView checking;
-  private final ShowView showing;
-  private final ComposeView composing;
-  private final VaryView varying;
+  private final Later<StartView> start;
+  private final Later<RecordsView> records;
+  private final Later<HandOutView> handing;
+  private final Later<CheckView> checking;
+  private final Later<ShowView> showing;
+  private final Later<ComposeView> composing;
+  private final Later<VaryView> varying;
+  private final List<Later<?>> others;
   private final Predicate<Path> elsewhere;
+
+  /// A face that is made when it is first asked for: a window begins with one, and most are never
+  /// seen in a session.
+  ///
+  /// @param <T> what it is
+  private final class Later<T extends Node> {
+    private final Supplier<T> maker;
+    private final BiConsumer<T, Boolean> inSight;
+    private Optional<T> made = Optional.empty();
+
+    /// @param inSight told whenever it comes to the front or goes
+    Later(Supplier<T> maker, BiConsumer<T, Boolean> inSight) {
+      this.maker = maker;
+      this.inSight = inSight;
+    }
+
+    T get() {
+      if (made.isEmpty()) {
+        T face = maker.get();
+        face.setVisible(false);
+        // What is said stands above all faces.
+        getChildren().add(getChildren().size() - 1, face);
+        made = Optional.of(face);
+      }
+      return made.get();
+    }
+
+    boolean isVisible() {
+      return made.filter(Node::isVisible).isPresent();
+    }
+
+    void show(boolean front) {
+      if (front) {
+        get();
+      }
+      made.ifPresent(
+          face -> {
+            face.setVisible(front);
+            inSight.accept(face, front);
+          });
+    }
+  }
 
   /// @param elsewhere whether another window has a file; then it is in front of this one
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme, Predicate<Path> elsewhere) {
@@ -46,13 +95,28 @@ final class Faces extends StackPane {
     this.elsewhere = elsewhere;
     this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
     this.write = new WriteView(desk);
-    this.start = new StartView(beginnings(), recent);
     this.arrivals = new Arrivals(desk, fronts());
-    this.handing = new HandOutView(desk, files.handingOut(this::showWrite, this::showVary));
-    this.checking = new CheckView(desk, files.checking(this::showWrite));
-    this.showing = new ShowView(desk, toggleTheme);
-    this.varying = new VaryView(desk, files.varying(this::showHandOut));
-    this.composing = new ComposeView(desk, this::showWrite);
+    this.start = new Later<>(() -> new StartView(beginnings(), recent), (_, _) -> {});
+    this.records = new Later<>(arrivals::records, (_, _) -> {});
+    this.handing =
+        new Later<>(
+            () -> new HandOutView(desk, files.handingOut(this::showWrite, this::showVary)),
+            HandOutView::setInSight);
+    this.checking =
+        new Later<>(
+            () -> new CheckView(desk, files.checking(this::showWrite)), CheckView::setInSight);
+    this.showing = new Later<>(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
+    this.varying =
+        new Later<>(() -> new VaryView(desk, files.varying(this::showHandOut)), (_, _) -> {});
+    this.composing =
+        new Later<>(
+            () -> new ComposeView(desk, this::showWrite),
+            (view, front) -> {
+              if (!front) {
+                view.stop();
+              }
+            });
+    this.others = List.of(start, records, handing, checking, showing, varying, composing);
     writing.setTop(
         new HeaderBar(
             desk,
@@ -74,17 +138,7 @@ final class Faces extends StackPane {
         TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-    getChildren()
-        .addAll(
-            writing,
-            start,
-            arrivals.records(),
-            handing,
-            checking,
-            showing,
-            composing,
-            varying,
-            notice);
+    getChildren().addAll(writing, notice);
     showWrite();
   }
 
@@ -144,14 +198,15 @@ final class Faces extends StackPane {
   }
 
   void showWrite() {
-    inFront(writing);
+    others.forEach(other -> other.show(false));
+    writing.setVisible(true);
   }
 
   /// Shows the pages that are handed out; those that were on the page go on to be.
   void showHandOut() {
     Audience seen = desk.worked().audience().get();
     if (seen != Audience.FULL) {
-      handing.show(seen);
+      handing.get().show(seen);
     }
     inFront(handing);
   }
@@ -170,23 +225,23 @@ final class Faces extends StackPane {
   /// Shows other counts for each student of a class.
   void showVary() {
     desk.notices().clear();
-    varying.begin();
+    varying.get().begin();
     inFront(varying);
   }
 
   VaryView varying() {
-    return varying;
+    return varying.get();
   }
 
   /// Shows tables that show what is wished.
   void showCompose() {
     desk.notices().clear();
-    composing.begin();
+    composing.get().begin();
     inFront(composing);
   }
 
   ShowView showing() {
-    return showing;
+    return showing.get();
   }
 
   /// Whether answers are looked at, so that what arrives is taken for answers.
@@ -197,31 +252,19 @@ final class Faces extends StackPane {
   /// Shows the pages, or prints those that are shown.
   void handOut() {
     if (handing.isVisible()) {
-      handing.print();
+      handing.get().print();
     } else {
       showHandOut();
     }
   }
 
   HandOutView handing() {
-    return handing;
+    return handing.get();
   }
 
-  private void inFront(Node face) {
-    writing.setVisible(face == writing);
-    start.setVisible(face == start);
-    arrivals.records().setVisible(face == arrivals.records());
-    handing.setVisible(face == handing);
-    handing.setInSight(face == handing);
-    checking.setVisible(face == checking);
-    checking.setInSight(face == checking);
-    composing.setVisible(face == composing);
-    if (face != composing) {
-      composing.stop();
-    }
-    varying.setVisible(face == varying);
-    showing.setVisible(face == showing);
-    showing.setInSight(face == showing);
+  private void inFront(Later<?> face) {
+    writing.setVisible(false);
+    others.forEach(other -> other.show(other == face));
   }
 
   boolean isAtStart() {
@@ -232,7 +275,7 @@ final class Faces extends StackPane {
   ///
   /// @return whether there was
   boolean leave() {
-    if (showing.isVisible() && showing.back()) {
+    if (showing.isVisible() && showing.get().back()) {
       return true;
     }
     if (varying.isVisible()) {
@@ -247,7 +290,7 @@ final class Faces extends StackPane {
       showWrite();
       return true;
     }
-    if (arrivals.records().isVisible()) {
+    if (records.isVisible()) {
       arrivals.records().leave();
       return true;
     }
@@ -286,7 +329,7 @@ final class Faces extends StackPane {
 
       @Override
       public void records() {
-        inFront(arrivals.records());
+        inFront(records);
       }
 
       @Override

@@ -4,8 +4,8 @@ import java.io.Serial;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
-import lehrgang.core.data.Problem;
 import lehrgang.core.wording.ControlCharacters;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
@@ -48,7 +48,7 @@ public final class FileProblem extends Exception {
   }
 
   private static String legible(String text) {
-    return text.length() > LONGEST_WHOLE ? Problem.excerpt(text) : ControlCharacters.visible(text);
+    return text.length() > LONGEST_WHOLE ? Excerpt.of(text) : ControlCharacters.visible(text);
   }
 
   /// What [#getMessage] says, to be said in other words.

@@ -21,6 +21,7 @@ import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.Typed;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
@@ -172,7 +173,7 @@ public final class NamedDistribution implements Procedure {
       problems.add(
           new Problem(
               new Problem.Field(field.id()),
-              Phrase.of("problem." + field.id()).with("value", Problem.excerpt(typed))));
+              Phrase.of("problem." + field.id()).with("value", Excerpt.of(typed))));
     }
     return number;
   }
@@ -188,7 +189,7 @@ public final class NamedDistribution implements Procedure {
           new Problem(
               new Problem.Field(TRIALS.id()),
               Phrase.of("problem.each")
-                  .with("value", Problem.excerpt(typed))
+                  .with("value", Excerpt.of(typed))
                   .with("last", Math.max(1, last))
                   .with("most", MOST_TRIALS)));
     }

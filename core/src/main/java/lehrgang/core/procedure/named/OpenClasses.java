@@ -11,6 +11,7 @@ import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.FrequencyTable.Rescaling;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 
 /// How often 0, 1, 2, … was counted; the last class holds everything from its number on.
@@ -66,7 +67,7 @@ record OpenClasses(String variable, List<String> labels, List<Long> frequencies)
                 new Problem.RowLabel(x),
                 Phrase.of(last ? "problem.last-class" : "problem.class")
                     .with("row", x + 1)
-                    .with("label", Problem.excerpt(label))
+                    .with("label", Excerpt.of(label))
                     .with("number", x)));
       }
     }

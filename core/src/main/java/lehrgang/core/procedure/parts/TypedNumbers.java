@@ -10,6 +10,7 @@ import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
+import lehrgang.core.wording.Excerpt;
 import lehrgang.core.wording.Phrase;
 
 /// Reads the numbers that are typed on the page outside the table, and says what is wrong with
@@ -97,9 +98,7 @@ public final class TypedNumbers {
       problems.add(
           new Problem(
               new Problem.Field(ESTIMATED.id()),
-              Phrase.of("problem.estimated")
-                  .with("value", Problem.excerpt(typed))
-                  .with("most", most)));
+              Phrase.of("problem.estimated").with("value", Excerpt.of(typed)).with("most", most)));
       return 0;
     }
     return number.get().intValue();
@@ -128,6 +127,6 @@ public final class TypedNumbers {
 
   private static Problem problem(ProcedureOption.Typed field, String key, String typed) {
     return new Problem(
-        new Problem.Field(field.id()), Phrase.of(key).with("value", Problem.excerpt(typed)));
+        new Problem.Field(field.id()), Phrase.of(key).with("value", Excerpt.of(typed)));
   }
 }

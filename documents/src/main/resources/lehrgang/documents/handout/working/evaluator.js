@@ -415,6 +415,7 @@ const Lehrgang = (() => {
     const point = digits.indexOf(".");
     const decimals = (point < 0 ? 0 : digits.length - point - 1) - power;
     const value = Number((digits.startsWith(".") ? "0" + digits : digits) + "e" + power);
+    if (!Number.isFinite(value)) return unreadable;
     if (below) return { sort: "below", written, bound: number[1] === "-" ? -value : value };
     return { sort: "number", written, value: number[1] === "-" ? -value : value, decimals, exact: false };
   };
