@@ -16,6 +16,11 @@ public final class Fuzz {
   private static final Pattern RUNS =
       Pattern.compile("(?m)^(?:#|stat::number_of_executed_units:\\s*)(\\d+)");
 
+  private static final int SECONDS_FOR_ONE = 5;
+
+  /// Where only some time is given, other programs may be in the way.
+  private static final int SECONDS_FOR_ONE_IN_PASSING = 30;
+
   private Fuzz() {}
 
   /// @param arguments how many inputs in all, or for how many seconds (`60s`), and perhaps what to
@@ -32,7 +37,11 @@ public final class Fuzz {
     int found = 0;
     for (Readable one : what) {
       Path folder = Files.createTempDirectory("lehrgang-fuzz-" + one.key() + "-");
-      int code = run(one, folder, timed ? "-max_total_time=" + each : "-runs=" + each);
+      List<String> until =
+          timed
+              ? List.of("-max_total_time=" + each, "-timeout=" + SECONDS_FOR_ONE_IN_PASSING)
+              : List.of("-runs=" + each, "-timeout=" + SECONDS_FOR_ONE);
+      int code = run(one, folder, until);
       String log = Files.readString(folder.resolve("log"));
       long runs = runs(log);
       inputs += runs;
@@ -60,7 +69,7 @@ public final class Fuzz {
     return last;
   }
 
-  private static int run(Readable one, Path folder, String until)
+  private static int run(Readable one, Path folder, List<String> until)
       throws IOException, InterruptedException {
     Path seeds = Files.createDirectories(folder.resolve("seeds"));
     Path work = Files.createDirectories(folder.resolve("work"));
@@ -83,13 +92,12 @@ public final class Fuzz {
                 "--target_class=lehrgang.benchmarks.FuzzTarget",
                 "--instrumentation_includes=lehrgang.core.**:lehrgang.documents.**:lehrgang.app.**",
                 "--custom_hook_includes=lehrgang.**",
-                "-timeout=5",
                 "-rss_limit_mb=0",
                 "-max_len=20000",
                 "-print_final_stats=1",
                 "-seed=1",
-                "-artifact_prefix=" + folder + "/",
-                until));
+                "-artifact_prefix=" + folder + "/"));
+    command.addAll(until);
     command.add(seeds.toString());
     return new ProcessBuilder(command)
         .directory(work.toFile())
