@@ -18,8 +18,10 @@ public final class Fuzz {
 
   private static final int SECONDS_FOR_ONE = 5;
 
-  /// Where only some time is given, other programs may be in the way.
-  private static final int SECONDS_FOR_ONE_IN_PASSING = 30;
+  /// From so many inputs on it is a run by itself; before that other programs may be in the way.
+  private static final int MANY = 10_000;
+
+  private static final int SECONDS_IN_PASSING = 30;
 
   private Fuzz() {}
 
@@ -38,9 +40,9 @@ public final class Fuzz {
     for (Readable one : what) {
       Path folder = Files.createTempDirectory("lehrgang-fuzz-" + one.key() + "-");
       List<String> until =
-          timed
-              ? List.of("-max_total_time=" + each, "-timeout=" + SECONDS_FOR_ONE_IN_PASSING)
-              : List.of("-runs=" + each, "-timeout=" + SECONDS_FOR_ONE);
+          List.of(
+              (timed ? "-max_total_time=" : "-runs=") + each,
+              "-timeout=" + (timed || each < MANY ? SECONDS_IN_PASSING : SECONDS_FOR_ONE));
       int code = run(one, folder, until);
       String log = Files.readString(folder.resolve("log"));
       long runs = runs(log);

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Collections;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -17,6 +18,15 @@ final class PackedFile {
   private static final long MOST_UNPACKED = 400L << 20;
   private static final int MOST_ENTRIES = 5000;
   private static final int BUFFER = 1 << 16;
+
+  private static final String SHEETS = "xl/worksheets/";
+  private static final int LONGEST_TAG = 240;
+
+  /// A row or a cell where no sheet has one: room would be made for all columns up to it.
+  private static final Pattern NO_PLACE =
+      Pattern.compile(
+          "<(?:\\w+:)?(?:c|row)\\s(?:[^<>]{0,150}\\s)?r="
+              + "[\"'](?![A-Z]{0,3}[0-9]{1,7}[\"'])(?:[^\"'<>]{0,20}[\"']|[^\"'<>]{21})");
 
   private PackedFile() {}
 
@@ -43,6 +53,8 @@ final class PackedFile {
   private static long unpack(InputStream in, ZipEntry entry, long most, String name)
       throws IOException, FileProblem {
     byte[] buffer = new byte[BUFFER];
+    boolean sheet = entry.getName().startsWith(SHEETS);
+    String before = "";
     long size = 0;
     boolean first = true;
     for (int many = in.readNBytes(buffer, 0, BUFFER);
@@ -59,6 +71,13 @@ final class PackedFile {
         }
       }
       first = false;
+      if (sheet) {
+        String part = before + new String(buffer, 0, many, StandardCharsets.ISO_8859_1);
+        if (NO_PLACE.matcher(part).find()) {
+          throw problem("packed.damaged", name);
+        }
+        before = part.substring(Math.max(0, part.length() - LONGEST_TAG));
+      }
     }
     return size;
   }

@@ -9,10 +9,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.Origin;
@@ -163,6 +165,27 @@ class WorkbookSheetTest {
     assertThatThrownBy(() -> CaseSource.open(packed(name, "content.xml", outside, 1)))
         .isInstanceOf(FileProblem.class)
         .hasMessageContaining("refers to things outside itself");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"Aooooooooooooooooooooo4", "ZZZZZZZ1", "A", "1A", ""})
+  void aCellWhereNoSheetHasOneIsNotMadeRoomFor(String place) throws Exception {
+    Path moved = folder.resolve("moved.xlsx");
+    try (ZipFile in = new ZipFile(xlsx().toFile());
+        ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(moved))) {
+      for (ZipEntry entry : Collections.list(in.entries())) {
+        String text = new String(in.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8);
+        out.putNextEntry(new ZipEntry(entry.getName()));
+        out.write(
+            (entry.getName().endsWith("sheet2.xml")
+                    ? text.replaceFirst("<c r=\"[A-Z]+[0-9]+\"", "<c r=\"" + place + "\"")
+                    : text)
+                .getBytes(StandardCharsets.UTF_8));
+      }
+    }
+    assertThatThrownBy(() -> CaseSource.open(moved).sample())
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("moved.xlsx");
   }
 
   @ParameterizedTest
