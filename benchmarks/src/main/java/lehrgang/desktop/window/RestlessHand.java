@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -12,7 +11,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.MenuButton;
@@ -37,39 +35,6 @@ import lehrgang.documents.solutionfile.SolutionFile;
 final class RestlessHand {
   private static final int WINDOWS = 3;
   private static final int LARGEST = 12;
-  private static final List<String> TYPED =
-      List.of(
-          "",
-          "0",
-          "-3",
-          "1,5",
-          "0.05",
-          "1/3",
-          "10 %",
-          "99999999999999",
-          "1e9",
-          "NaN",
-          "Lake loop",
-          "α",
-          "a, b; c",
-          "  7  ",
-          "½",
-          "12\t13",
-          "=1+1",
-          "<b>",
-          "\u0000",
-          "🥾");
-  private static final List<String> PASTED =
-      List.of(
-          "",
-          "17",
-          "a\tb\n1\t2\n",
-          "route;spring;summer\nLake loop;12;13\nGorge path;7;x\n",
-          "1\t2\n3\n4\t5\t6\n",
-          "map,season\nyes,spring\nno,summer\nyes,summer\nno,spring\nyes,spring\n",
-          "day\n2026-05-01\n2026-05-02\n2026-06-09\n",
-          "name;expected spring;df\n17-001;12,5;2\n17-002;13;\n",
-          "\t\t\n\t\n");
   private static final List<KeyCode> KEYS =
       List.of(
           KeyCode.TAB,
@@ -153,8 +118,10 @@ final class RestlessHand {
         .ifPresent(
             field -> {
               String text =
-                  random.nextInt(4) > 0 ? Integer.toString(random.nextInt(200)) : any(TYPED);
-              say.accept("types “" + text + "” into " + called(field));
+                  random.nextInt(4) > 0
+                      ? Integer.toString(random.nextInt(200))
+                      : any(OddTexts.TYPED);
+              say.accept("types “" + text + "” into " + InSight.called(field));
               field.requestFocus();
               field.selectAll();
               field.replaceSelection(text);
@@ -168,7 +135,7 @@ final class RestlessHand {
     anyOf(window, ButtonBase.class)
         .ifPresent(
             button -> {
-              say.accept("presses " + called(button));
+              say.accept("presses " + InSight.called(button));
               if (button instanceof MenuButton menu) {
                 takeFrom(menu.getItems());
               } else {
@@ -193,7 +160,7 @@ final class RestlessHand {
         .ifPresentOrElse(
             box -> {
               Object entry = any(List.copyOf(box.getItems()));
-              say.accept("takes " + entry + " in " + called(box));
+              say.accept("takes " + entry + " in " + InSight.called(box));
               ((ComboBox<Object>) box).setValue(entry);
             },
             () -> press(window));
@@ -243,7 +210,7 @@ final class RestlessHand {
   }
 
   private void paste(MainWindow window) {
-    String text = random.nextInt(3) > 0 ? table() : any(PASTED);
+    String text = random.nextInt(3) > 0 ? table() : any(OddTexts.PASTED);
     say.accept("pastes “" + text + "”");
     ClipboardContent content = new ClipboardContent();
     content.putString(text);
@@ -381,27 +348,7 @@ final class RestlessHand {
   }
 
   private <T extends Node> Optional<T> anyOf(MainWindow window, Class<T> kind) {
-    List<T> all = new ArrayList<>();
-    collect(window.scene().getRoot(), kind, all);
+    List<T> all = InSight.all(window.scene().getRoot(), kind);
     return all.isEmpty() ? Optional.empty() : Optional.of(any(all));
-  }
-
-  private static <T extends Node> void collect(Node node, Class<T> kind, List<T> into) {
-    if (!node.isVisible() || node.isDisabled()) {
-      return;
-    }
-    if (kind.isInstance(node)) {
-      into.add(kind.cast(node));
-    } else if (node instanceof Parent parent) {
-      parent.getChildrenUnmodifiable().forEach(child -> collect(child, kind, into));
-    }
-  }
-
-  private static String called(Node node) {
-    String name = node.getId() == null ? node.getAccessibleText() : node.getId();
-    if (name == null && node instanceof ButtonBase button) {
-      name = button.getText();
-    }
-    return name == null ? node.getStyleClass().toString() : name;
   }
 }

@@ -2,7 +2,6 @@ package lehrgang.desktop.window;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -47,48 +46,6 @@ final class Faces extends StackPane {
   private final List<Later<?>> others;
   private final Predicate<Path> elsewhere;
 
-  /// A face that is made when it is first asked for: a window begins with one, and most are never
-  /// seen in a session.
-  ///
-  /// @param <T> what it is
-  private final class Later<T extends Node> {
-    private final Supplier<T> maker;
-    private final BiConsumer<T, Boolean> inSight;
-    private Optional<T> made = Optional.empty();
-
-    /// @param inSight told whenever it comes to the front or goes
-    Later(Supplier<T> maker, BiConsumer<T, Boolean> inSight) {
-      this.maker = maker;
-      this.inSight = inSight;
-    }
-
-    T get() {
-      if (made.isEmpty()) {
-        T face = maker.get();
-        face.setVisible(false);
-        // What is said stands above all faces.
-        getChildren().add(getChildren().size() - 1, face);
-        made = Optional.of(face);
-      }
-      return made.get();
-    }
-
-    boolean isVisible() {
-      return made.filter(Node::isVisible).isPresent();
-    }
-
-    void show(boolean front) {
-      if (front) {
-        get();
-      }
-      made.ifPresent(
-          face -> {
-            face.setVisible(front);
-            inSight.accept(face, front);
-          });
-    }
-  }
-
   /// @param elsewhere whether another window has a file; then it is in front of this one
   Faces(Desk desk, RecentFiles recent, Runnable toggleTheme, Predicate<Path> elsewhere) {
     this.desk = desk;
@@ -96,20 +53,18 @@ final class Faces extends StackPane {
     this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
     this.write = new WriteView(desk);
     this.arrivals = new Arrivals(desk, fronts());
-    this.start = new Later<>(() -> new StartView(beginnings(), recent), (_, _) -> {});
-    this.records = new Later<>(arrivals::records, (_, _) -> {});
+    this.start = later(() -> new StartView(beginnings(), recent), (_, _) -> {});
+    this.records = later(arrivals::records, (_, _) -> {});
     this.handing =
-        new Later<>(
+        later(
             () -> new HandOutView(desk, files.handingOut(this::showWrite, this::showVary)),
             HandOutView::setInSight);
     this.checking =
-        new Later<>(
-            () -> new CheckView(desk, files.checking(this::showWrite)), CheckView::setInSight);
-    this.showing = new Later<>(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
-    this.varying =
-        new Later<>(() -> new VaryView(desk, files.varying(this::showHandOut)), (_, _) -> {});
+        later(() -> new CheckView(desk, files.checking(this::showWrite)), CheckView::setInSight);
+    this.showing = later(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
+    this.varying = later(() -> new VaryView(desk, files.varying(this::showHandOut)), (_, _) -> {});
     this.composing =
-        new Later<>(
+        later(
             () -> new ComposeView(desk, this::showWrite),
             (view, front) -> {
               if (!front) {
@@ -140,6 +95,10 @@ final class Faces extends StackPane {
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getChildren().addAll(writing, notice);
     showWrite();
+  }
+
+  private <T extends Node> Later<T> later(Supplier<T> maker, BiConsumer<T, Boolean> inSight) {
+    return new Later<>(this, maker, inSight);
   }
 
   private FileActions.Opened opened() {
