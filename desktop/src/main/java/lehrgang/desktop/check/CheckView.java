@@ -177,6 +177,7 @@ public final class CheckView extends BorderPane {
 
   /// Goes back to the class.
   private void tried() {
+    trying.leave();
     setRight(null);
     setCenter(null);
     Optional<Checked> now = shown;

@@ -20,6 +20,7 @@ import lehrgang.core.notation.Filled;
 import lehrgang.core.page.Page;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -39,6 +40,7 @@ final class TryPanel extends ScrollPane {
   private Optional<LineId> line = Optional.empty();
   private Optional<Checked> judged = Optional.empty();
   private int hints;
+  private boolean begun;
 
   /// @param done leaves the sheet
   TryPanel(Desk desk, Runnable done) {
@@ -79,6 +81,7 @@ final class TryPanel extends ScrollPane {
     VBox.setMargin(ways, new Insets(ROOM, 0, 0, 0));
     box.getStyleClass().add(Style.STUDENT_BOX);
     setContent(box);
+    desk.worked().subscribe(this::renew);
   }
 
   /// The sheet that stands beside this.
@@ -88,9 +91,28 @@ final class TryPanel extends ScrollPane {
 
   /// Begins with an empty sheet.
   void begin() {
+    begun = true;
     line = Optional.empty();
     sheet.begin();
     judge();
+  }
+
+  /// Takes the sheet away.
+  void leave() {
+    begun = false;
+    line = Optional.empty();
+    judged = Optional.empty();
+    sheet.clear();
+    show();
+  }
+
+  /// The solution has become another while its sheet is tried: by a step back, say.
+  private void renew(Sight now) {
+    if (begun && now.isCurrent()) {
+      sheet.renew();
+      line = line.filter(sheet::asks);
+      judge();
+    }
   }
 
   private void enter(LineId entered) {

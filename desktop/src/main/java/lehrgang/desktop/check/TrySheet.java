@@ -52,6 +52,7 @@ final class TrySheet extends ScrollPane {
   private final VBox paper = new VBox();
   private final Map<LineId, List<TextField>> fields = new LinkedHashMap<>();
   private final Map<LineId, String> answers = new LinkedHashMap<>();
+  private final Map<String, ToggleButton> decisions = new LinkedHashMap<>();
   private Optional<Page> sheet = Optional.empty();
   private Optional<LineId> toDecide = Optional.empty();
 
@@ -102,15 +103,48 @@ final class TrySheet extends ScrollPane {
     return views.working(chain);
   }
 
-  /// Sets the sheet anew, without answers.
+  /// Sets the sheet without answers.
   void begin() {
+    clear();
+    desk.worked().now().result().map(Sight.Result::derivation).ifPresent(this::set);
+    setVvalue(0);
+  }
+
+  /// Sets the sheet of the solution as it has become; an answer stays where it is still asked for.
+  void renew() {
+    Map<LineId, String> written = Map.copyOf(answers);
+    double before = getVvalue();
+    begin();
+    written.forEach(this::putBack);
+    setVvalue(before);
+  }
+
+  private void putBack(LineId line, String text) {
+    if (!asks(line)) {
+      return;
+    }
+    answers.put(line, text);
+    if (isDecision(line)) {
+      decisions.get(text).setSelected(true);
+    } else {
+      fields.get(line).getFirst().setText(text);
+    }
+  }
+
+  /// Takes everything off the sheet.
+  void clear() {
     fields.clear();
     answers.clear();
     sheet = Optional.empty();
     toDecide = Optional.empty();
+    decisions.clear();
     paper.getChildren().clear();
-    desk.worked().now().result().map(Sight.Result::derivation).ifPresent(this::set);
-    setVvalue(0);
+    numbers.forgetOutside(paper);
+  }
+
+  /// Whether the sheet has room for the number of a line, or for the decision that it is.
+  boolean asks(LineId line) {
+    return fields.containsKey(line) || isDecision(line);
   }
 
   private void set(Derivation derivation) {
@@ -182,6 +216,9 @@ final class TrySheet extends ScrollPane {
   }
 
   private void write(LineId line, String text) {
+    if (text.equals(answers.getOrDefault(line, ""))) {
+      return;
+    }
     if (text.isBlank()) {
       answers.remove(line);
     } else {
@@ -205,6 +242,7 @@ final class TrySheet extends ScrollPane {
     ToggleButton way = new ToggleButton(words);
     way.setId("try-" + written);
     way.setToggleGroup(group);
+    decisions.put(written, way);
     way.setOnAction(_ -> write(line, way.isSelected() ? written : ""));
     way.focusedProperty()
         .subscribe(

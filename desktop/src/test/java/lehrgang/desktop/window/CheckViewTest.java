@@ -182,6 +182,37 @@ class CheckViewTest {
     assertThat(names()).hasSize(62);
   }
 
+  /// Whoever tries a sheet and takes an edit of the table back has the sheet of the older table.
+  @Test
+  void theSheetThatIsTriedFollowsTheSolution() {
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("row", solution -> solution.withTable(solution.table().withoutRow(1))));
+    FxTurn.settle();
+    driver.press("check");
+    driver.press("check-try");
+    int fewer = FxTurn.call(() -> driver.desk().checking().asked().size());
+    assertThat(driver.isShown("0 of %d right".formatted(fewer))).isTrue();
+    type("try-1", "55");
+    driver.press("try-reject");
+    FxTurn.run(() -> driver.desk().solution().undo());
+    driver.await(() -> driver.desk().checking().asked().size() == 32);
+    assertThat(fewer).isLessThan(32);
+    assertThat(((Label) driver.find("try-counts")).getText()).isEqualTo("2 of 32 right");
+    assertThat(((TextField) driver.find("try-2")).getText()).isEqualTo("55");
+    assertThat(((ToggleButton) driver.find("try-reject")).isSelected()).isTrue();
+    type("try-30", "4");
+    FxTurn.run(() -> driver.desk().solution().redo());
+    driver.await(() -> driver.desk().checking().asked().size() == fewer);
+    assertThat(driver.isThere("try-30")).isFalse();
+    type("try-2", "53.33");
+    driver.press("try-done");
+    assertThat(driver.isShown("No answers yet")).isTrue();
+  }
+
   /// Without a class, and with the numbers that stand in sentences and workings.
   @Test
   void everyBlankOfASheetCanBeTried() {
