@@ -6,7 +6,8 @@ font of their own. Here they become one file for each style, without layout tabl
 reader of the font (window, PDF) sets a line in the same width. Tall brackets and roots, which have
 no code points, take places from U+E000 on; `TallSigns.java` lists them.
 
-The mathematical font for web pages keeps its MATH table and only the signs that formulas use.
+The fonts for web pages come in two parts: the signs of nearly every sheet (listed in `web-basic.txt`
+and `web-math-basic.txt`), and the rest. The mathematical one keeps its MATH table and only the signs that formulas use.
 
     apt-get install python3-fonttools python3-brotli
     npm pack @fontsource/stix-two-text @fontsource/stix-two-math    (unpacked into TEXT and MATH)
@@ -103,19 +104,40 @@ def make_text(text, math, out, style):
         os.remove(path)
 
 
-def make_math(math, out):
-    font = TTFont(os.path.join(math, "package/files/stix-two-math-latin-400-normal.woff2"))
-    codes = (
-        list(range(0x20, 0x7F)) + [0xA0, 0xB1, 0xB2, 0xB7, 0xBD, 0xD7, 0x302, 0x2C6, 0x2009, 0x2026, 0x2032]
-        + list(range(0x391, 0x3CA)) + list(range(0x2070, 0x209D))
-        + [0x2208, 0x2211, 0x2212, 0x221A, 0x221E, 0x2223, 0x2248, 0x2260, 0x2264, 0x2265, 0x22C5, 0x22EF]
-        + list(range(0x1D434, 0x1D468)) + [0x210E] + list(range(0x1D6E2, 0x1D71C)))
-    options = subset.Options(layout_features=["ssty", "ccmp", "mark", "mkmk"], hinting=False, flavor="woff2")
+MATH_FEATURES = ["ssty", "ccmp", "mark", "mkmk"]
+MATH_SIGNS = (
+    [0xA0, 0xB1, 0xB2, 0xB7, 0xBD, 0xD7, 0x302, 0x304, 0x2C6, 0x2009, 0x2026, 0x2032]
+    + [0x2208, 0x2211, 0x2212, 0x221A, 0x221E, 0x2223, 0x2248, 0x2260, 0x2264, 0x2265, 0x22C5, 0x22EF])
+MATH = (
+    list(range(0x20, 0x7F)) + MATH_SIGNS + list(range(0x391, 0x3CA)) + list(range(0x2070, 0x209D))
+    + list(range(0x1D434, 0x1D468)) + [0x210E] + list(range(0x1D6E2, 0x1D71C)))
+
+# The Greek of the usual symbols; their italics stand in a block of their own.
+GREEK = [ord(letter) for letter in "ΓΣΦαβθλμπρσφχ"]
+MATH_BASIC = (
+    list(range(0x20, 0x7F)) + MATH_SIGNS + GREEK + [letter - 0x391 + 0x1D6E2 for letter in GREEK]
+    + list(range(0x1D434, 0x1D468)) + [0x210E])
+
+
+def part_of(font, codes, features, out, name):
+    options = subset.Options(layout_features=features, hinting=False, flavor="woff2")
     subsetter = subset.Subsetter(options)
     subsetter.populate(unicodes=codes)
     subsetter.subset(font)
     font.flavor = "woff2"
-    font.save(os.path.join(out, "STIXTwoMath-Subset.woff2"))
+    font.save(os.path.join(out, name + ".woff2"))
+
+
+def list_signs(out, name, codes):
+    with open(os.path.join(out, name + ".txt"), "w", encoding="utf-8") as signs:
+        signs.write("".join(chr(code) for code in sorted(set(codes))) + "\n")
+
+
+def make_math(math, out):
+    file = os.path.join(math, "package/files/stix-two-math-latin-400-normal.woff2")
+    part_of(TTFont(file), MATH_BASIC, MATH_FEATURES, out, "web-math")
+    list_signs(out, "web-math-basic", MATH_BASIC)
+    part_of(TTFont(file), set(MATH) - set(MATH_BASIC), MATH_FEATURES, out, "web-math-more")
 
 
 WEB = (
@@ -126,22 +148,26 @@ WEB = (
     + [0x2070] + list(range(0x2074, 0x208A)) + [0x208B])
 
 
+# What nearly every sheet is written with, formulas apart. A sheet with other signs brings a second
+# file of each font.
+WEB_BASIC = (
+    list(range(0x20, 0x7F))
+    + [ord(sign) for sign in "\u00a0²·×ÄÖÜßäöü\u0302\u0304Σαθλχ\u2009\u2012–—‘’“”„…₀→−√≈≠≤≥✓"])
+
+
 def make_web(out):
     faces = {"STIXTwoText-Regular": "serif", "STIXTwoText-Italic": "serif-italic", "STIXTwoText-Bold": "serif-bold",
              "SourceSans3-Regular": "sans", "SourceSans3-Semibold": "sans-semibold"}
     for file, face in faces.items():
-        font = TTFont(os.path.join(out, file + ".ttf"))
-        options = subset.Options(layout_features=["kern"], hinting=False, flavor="woff2")
-        subsetter = subset.Subsetter(options)
-        subsetter.populate(unicodes=WEB)
-        subsetter.subset(font)
-        if "sans" in face:
-            for record in font["name"].names:
-                if record.nameID in (1, 3, 4, 6, 16):
-                    record.string = record.toUnicode().replace("Source Sans 3", "Lehrgang Sans").replace(
-                        "SourceSans3", "LehrgangSans")
-        font.flavor = "woff2"
-        font.save(os.path.join(out, "web-%s.woff2" % face))
+        for codes, part in ((WEB_BASIC, ""), (set(WEB) - set(WEB_BASIC), "-more")):
+            font = TTFont(os.path.join(out, file + ".ttf"))
+            if "sans" in face:
+                for record in font["name"].names:
+                    if record.nameID in (1, 3, 4, 6, 16):
+                        record.string = record.toUnicode().replace("Source Sans 3", "Lehrgang Sans").replace(
+                            "SourceSans3", "LehrgangSans")
+            part_of(font, codes, ["kern"], out, "web-" + face + part)
+    list_signs(out, "web-basic", WEB_BASIC)
 
 
 def main():

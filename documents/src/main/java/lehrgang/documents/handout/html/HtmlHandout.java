@@ -1,6 +1,5 @@
 package lehrgang.documents.handout.html;
 
-import static j2html.TagCreator.body;
 import static j2html.TagCreator.div;
 import static j2html.TagCreator.document;
 import static j2html.TagCreator.each;
@@ -19,6 +18,7 @@ import static j2html.TagCreator.style;
 import static j2html.TagCreator.text;
 import static j2html.TagCreator.title;
 
+import j2html.TagCreator;
 import j2html.tags.DomContent;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.documents.handout.order.Manuscript;
@@ -39,35 +39,41 @@ public final class HtmlHandout {
   ///
   /// @param kind of sheet, as the style sheet tells them apart
   public static String of(Manuscript manuscript, SheetChoices choices, String kind) {
-    SheetHead sheet = manuscript.head();
+    String written = body(manuscript, choices, kind).render();
     return document(
         html(
                 head(
                     meta().withCharset("utf-8"),
                     meta().withName("viewport").withContent("width=device-width, initial-scale=1"),
                     title(manuscript.title()),
-                    style(rawHtml(SheetStyle.all()))),
-                body(main(
-                        iff(
-                            !sheet.line().isEmpty() || !sheet.name().isEmpty(),
-                            div(
-                                    span(sheet.line()).withClass("audience"),
-                                    text(" "),
-                                    iff(
-                                        !sheet.name().isEmpty(),
-                                        span(span(sheet.name())).withClass("name")))
-                                .withClass("head")),
-                        each(manuscript.chapters(), chapter -> chapter(chapter, choices)),
-                        each(
-                            manuscript.printed(),
-                            printed ->
-                                section(
-                                        p(printed.title()).withClass("asked"),
-                                        HtmlParts.printed(printed.table()))
-                                    .withClass("printed")
-                                    .attr("tabindex", "0"))))
-                    .withClass(kind))
+                    style(rawHtml(SheetStyle.of(written)))),
+                rawHtml(written))
             .withLang(manuscript.language()));
+  }
+
+  private static DomContent body(Manuscript manuscript, SheetChoices choices, String kind) {
+    SheetHead sheet = manuscript.head();
+    return TagCreator.body(
+            main(
+                iff(
+                    !sheet.line().isEmpty() || !sheet.name().isEmpty(),
+                    div(
+                            span(sheet.line()).withClass("audience"),
+                            text(" "),
+                            iff(
+                                !sheet.name().isEmpty(),
+                                span(span(sheet.name())).withClass("name")))
+                        .withClass("head")),
+                each(manuscript.chapters(), chapter -> chapter(chapter, choices)),
+                each(
+                    manuscript.printed(),
+                    printed ->
+                        section(
+                                p(printed.title()).withClass("asked"),
+                                HtmlParts.printed(printed.table()))
+                            .withClass("printed")
+                            .attr("tabindex", "0"))))
+        .withClass(kind);
   }
 
   private static DomContent chapter(Manuscript.Chapter chapter, SheetChoices choices) {

@@ -9,16 +9,17 @@ import lehrgang.documents.look.Palette;
 
 /// What sheets look like in a browser: fonts, colours, and rules for screen, phone and paper.
 public final class SheetStyle {
-  private static final String ALL =
-      WebFonts.faces()
-          + ":root {\n  color-scheme: light;\n  %s\n}\n%s"
-              .formatted(Palette.customProperties(), resource("sheet.css"));
+  private static final String RULES =
+      ":root {\n  color-scheme: light;\n  %s\n}\n%s"
+          .formatted(Palette.customProperties(), resource("sheet.css"));
 
   private SheetStyle() {}
 
-  /// The whole style sheet, fonts included.
-  public static String all() {
-    return ALL;
+  /// The whole style sheet, with the fonts that a page needs.
+  ///
+  /// @param text all that is written on the page
+  public static String of(String text) {
+    return WebFonts.faces(text) + RULES;
   }
 
   /// A text that belongs to sheets.

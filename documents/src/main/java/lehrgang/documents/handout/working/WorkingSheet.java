@@ -1,6 +1,5 @@
 package lehrgang.documents.handout.working;
 
-import static j2html.TagCreator.body;
 import static j2html.TagCreator.button;
 import static j2html.TagCreator.div;
 import static j2html.TagCreator.document;
@@ -24,6 +23,7 @@ import static j2html.TagCreator.span;
 import static j2html.TagCreator.style;
 import static j2html.TagCreator.title;
 
+import j2html.TagCreator;
 import j2html.tags.DomContent;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.zip.CRC32;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
@@ -94,6 +95,8 @@ public final class WorkingSheet {
     for (int k = 0; k < manuscript.chapters().size(); k++) {
       sheets.add(new FieldsOfSheet(order.solutions().get(k), manuscript.chapters().get(k), k));
     }
+    String data = data(sheets, wording, judge);
+    String written = body(manuscript, sheets, judge, data).render();
     return document(
         html(
                 head(
@@ -102,36 +105,50 @@ public final class WorkingSheet {
                     title(manuscript.title()),
                     style(
                         rawHtml(
-                            SheetStyle.all() + SheetStyle.resource("working/sheet-fields.css")))),
-                body(
-                        main(
-                            div(
-                                    span(manuscript.head().line()).withClass("audience"),
-                                    label(
-                                            span(wording.text("working.name")),
-                                            input()
-                                                .withId("ws-student")
-                                                .withClass("field")
-                                                .attr("autocomplete", "off"))
-                                        .withClass("who"))
-                                .withClass("head"),
-                            each(sheets, WorkingSheet::chapter),
-                            each(
-                                manuscript.printed(),
-                                printed ->
-                                    section(
-                                            p(printed.title()).withClass("asked"),
-                                            HtmlParts.printed(printed.table()))
-                                        .withClass("printed")
-                                        .attr("tabindex", "0"))),
-                        bar(wording, judge),
-                        script()
-                            .with(rawHtml(data(sheets, wording, judge)))
-                            .withId("ws-data")
-                            .withType("application/json"),
-                        script().with(rawHtml(scriptOf("evaluator.js") + scriptOf("sheet.js"))))
-                    .withClass("student working-sheet"))
+                            SheetStyle.of(written + data)
+                                + SheetStyle.resource("working/sheet-fields.css")))),
+                rawHtml(written))
             .withLang(manuscript.language()));
+  }
+
+  private static DomContent body(
+      Manuscript manuscript, List<FieldsOfSheet> sheets, Judge judge, String data) {
+    Wording wording = manuscript.wording();
+    return TagCreator.body(
+            main(
+                div(
+                        span(manuscript.head().line()).withClass("audience"),
+                        label(
+                                span(wording.text("working.name")),
+                                input()
+                                    .withId("ws-student")
+                                    .withClass("field")
+                                    .attr("autocomplete", "off"))
+                            .withClass("who"))
+                    .withClass("head"),
+                p(wording.text("working.unjudged")).withId("ws-unjudged").withClass("say bad"),
+                each(sheets, WorkingSheet::chapter),
+                each(
+                    manuscript.printed(),
+                    printed ->
+                        section(
+                                p(printed.title()).withClass("asked"),
+                                HtmlParts.printed(printed.table()))
+                            .withClass("printed")
+                            .attr("tabindex", "0"))),
+            bar(wording, judge),
+            script().with(rawHtml(Packed.of(run(data)))).withId("ws-packed").withType("text/plain"),
+            script().with(rawHtml(scriptOf("unpack.js"))))
+        .withClass("student working-sheet");
+  }
+
+  /// What the page runs: its data, how answers are judged, and what happens on the sheet.
+  private static String run(String data) {
+    return "\"use strict\";\nconst LehrgangPage = "
+        + data
+        + ";\n"
+        + scriptOf("evaluator.js")
+        + scriptOf("sheet.js");
   }
 
   private static DomContent chapter(FieldsOfSheet sheet) {
@@ -176,13 +193,16 @@ public final class WorkingSheet {
     return text(all);
   }
 
-  /// No sign in it ends the element that it stands in.
   private static String text(Map<String, Object> data) {
-    return JsonMapper.shared().writeValueAsString(data).replace("<", "\\u003c");
+    return JsonMapper.shared().writeValueAsString(data);
   }
 
-  /// A script of the page.
+  /// A script of the page, without what only its readers need.
   static String scriptOf(String name) {
-    return SheetStyle.resource("working/" + name);
+    return SheetStyle.resource("working/" + name)
+        .lines()
+        .map(String::strip)
+        .filter(line -> !line.startsWith("//"))
+        .collect(Collectors.joining("\n", "", "\n"));
   }
 }

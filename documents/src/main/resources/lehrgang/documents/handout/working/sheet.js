@@ -1,7 +1,7 @@
 "use strict";
 // What happens on the sheet: answers are judged, explained, kept on the device, saved and printed.
 (() => {
-  const page = JSON.parse(document.getElementById("ws-data").textContent);
+  const page = LehrgangPage;
   const say = page.say;
   const sheets = page.sheets.map(data => ({ data, l: Lehrgang.of(data) }));
   const fields = [...document.querySelectorAll("[data-line]")];
@@ -224,5 +224,6 @@
   recall();
   document.getElementById("ws-progress").max = fields.length;
   show();
+  document.getElementById("ws-unjudged").remove();
   window.LehrgangSheet = { table };
 })();

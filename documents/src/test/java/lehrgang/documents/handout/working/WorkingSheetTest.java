@@ -2,11 +2,17 @@ package lehrgang.documents.handout.working;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
@@ -19,9 +25,11 @@ import lehrgang.core.solution.Solution;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.handout.working.WorkingSheet.Judge;
+import lehrgang.documents.look.WebFont;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -59,6 +67,19 @@ class WorkingSheetTest {
     browser = with;
     Path file = Files.writeString(folder.resolve("sheet.html"), sheet);
     browser.driver().get(file.toUri().toString());
+    awaitTheScript();
+  }
+
+  /// The page unpacks its script by itself, however long the browser takes.
+  private void awaitTheScript() throws InterruptedException {
+    for (int k = 0; k < 100 && !isJudging(); k++) {
+      Thread.sleep(50);
+    }
+    assertThat(isJudging()).isTrue();
+  }
+
+  private boolean isJudging() {
+    return (boolean) browser.driver().executeScript("return 'LehrgangSheet' in window");
   }
 
   private WebElement field(String line) {
@@ -70,8 +91,7 @@ class WorkingSheetTest {
                     browser
                         .driver()
                         .executeScript(
-                            "const d ="
-                                + " JSON.parse(document.getElementById('ws-data').textContent).sheets[0];"
+                            "const d = LehrgangPage.sheets[0];"
                                 + " const k = d.lines.findIndex(l => l.id === arguments[0]); return"
                                 + " [...document.querySelectorAll('[data-line]')].findIndex(f =>"
                                 + " Number(f.dataset.line) === k);",
@@ -203,6 +223,7 @@ class WorkingSheetTest {
     write("E[1,1]", "30");
     write("p", "0,0070");
     browser.driver().navigate().refresh();
+    awaitTheScript();
     assertThat(field("E[1,1]").getDomProperty("value")).isEqualTo("30");
     String table = (String) browser.driver().executeScript("return LehrgangSheet.table(0)");
     assertThat(table.lines()).hasSize(2);
@@ -232,17 +253,70 @@ class WorkingSheetTest {
     assertThat(sheet.select("script[src], link, img[src^=http]")).isEmpty();
   }
 
+  /// What the page runs.
+  private static String unpacked(String sheet) throws IOException {
+    Element packed = Jsoup.parse(sheet).getElementById("ws-packed");
+    byte[] bytes = Base64.getDecoder().decode(packed.data());
+    try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    }
+  }
+
+  /// Short enough to be sent about, fonts included.
+  @ParameterizedTest
+  @MethodSource("solutions")
+  void theFileIsSmall(Solution solution) {
+    String sheet = sheet(solution, Judge.AT_ONCE);
+    boolean usual = sheet.split("@font-face", -1).length == 1 + WebFont.values().length;
+    assertThat(sheet.getBytes(StandardCharsets.UTF_8).length).isLessThan(usual ? 150_000 : 235_000);
+    assertThat(usual)
+        .as("letters: " + sheet.replaceAll("[\\x00-\\x7f]", ""))
+        .isEqualTo(!sheet.contains("é"));
+  }
+
+  /// A page in other letters brings them along.
+  @Test
+  void otherLettersComeWithTheirFonts() {
+    String usual = sheet(ROUTES, Judge.AT_ONCE);
+    String other =
+        sheet(ROUTES.withTable(ROUTES.table().withRowLabel(0, "Cesta k útulně")), Judge.AT_ONCE);
+    assertThat(usual.split("@font-face", -1)).hasSize(1 + WebFont.values().length);
+    assertThat(other.split("@font-face", -1)).hasSize(1 + 2 * WebFont.values().length);
+  }
+
+  /// Where no script may run, the page says that it judges nothing, and is a sheet all the same.
+  @Test
+  void withoutScriptsTheSheetSaysSo() throws Exception {
+    open(Browser.onDesk(), sheet(ROUTES, Judge.AT_ONCE));
+    assertThat(browser.driver().findElements(By.id("ws-unjudged"))).isEmpty();
+    Path file =
+        Files.writeString(
+            folder.resolve("old.html"),
+            sheet(ROUTES, Judge.AT_ONCE).replace("new DecompressionStream", "new Unheard"));
+    browser.driver().get(file.toUri().toString());
+    WebElement said = browser.driver().findElement(By.id("ws-unjudged"));
+    for (int k = 0; k < 50 && !said.isDisplayed(); k++) {
+      Thread.sleep(100);
+    }
+    assertThat(said.getText()).startsWith("Answers are not judged here");
+    assertThat(browser.driver().findElements(By.cssSelector("input[data-line]"))).isNotEmpty();
+  }
+
   /// The page holds no answer: no number of a hidden line stands in it that other numbers do not
   /// bring along.
   @ParameterizedTest
   @MethodSource("solutions")
-  void noAnswerStandsInTheFile(Solution solution) {
+  void noAnswerStandsInTheFile(Solution solution) throws IOException {
     Solved solved = solved(solution);
     Page key = solved.page(Audience.FULL);
     String sheet = sheet(solution, Judge.AT_ONCE);
     String shown = Jsoup.parse(sheet).body().text();
-    int begin = sheet.indexOf("application/json");
-    String data = sheet.substring(begin, sheet.indexOf("</script>", begin));
+    String data =
+        unpacked(sheet)
+            .lines()
+            .filter(one -> one.startsWith("const LehrgangPage"))
+            .findFirst()
+            .orElseThrow();
     for (LineId line : solved.blanks().lines()) {
       String answer = key.shown(line).text().replace("−", "-");
       if (answer.matches("-?[0-9]+[.][0-9]{2,}") && !shown.contains(answer)) {
