@@ -1,6 +1,6 @@
 #!/bin/sh
 # Edits, pastes, presses and looks at everything without end for some minutes, and says what went
-# wrong and how much memory was held. Usage: soak.sh [MINUTES] [SEED]
+# wrong and how much memory was held. Usage: soak.sh [MINUTES|NUMBERmoves] [SEED]
 # Without a display there is a small screen and no dialogs; both are taken for what they are.
 # Pixels that may be given up at any time are not counted as held.
 set -eu

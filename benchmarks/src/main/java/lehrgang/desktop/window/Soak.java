@@ -36,10 +36,12 @@ import org.slf4j.LoggerFactory;
 /// windows are closed again.
 public final class Soak {
   private static final Duration BETWEEN_RESTS = Duration.ofSeconds(60);
+  private static final int MOVES_BETWEEN_RESTS = 250;
   private static final Duration LONG = Duration.ofSeconds(5);
   private static final int LAST_MOVES = 12;
   private static final int COLLECTIONS = 4;
   private static final Pattern HELD = Pattern.compile("(?m)^ *\\d+: +\\d+ +(\\d+) +(\\S+)");
+  private static final String MOVES = "moves";
   private static final String PIXELS = "[I";
   private static final double MEGABYTE = 1 << 20;
   private static final double MOST_GROWTH = 0.05;
@@ -63,9 +65,8 @@ public final class Soak {
     hand = new RestlessHand(windows, folder, seed, this::remember);
   }
 
-  /// @param arguments minutes, and perhaps a seed
+  /// @param arguments minutes, or a number of moves such as `700moves`, and perhaps a seed
   public static void main(String[] arguments) throws Exception {
-    double minutes = Double.parseDouble(arguments[0]);
     long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 1;
     Path folder = Files.createTempDirectory("lehrgang-soak");
     Headless.start();
@@ -82,7 +83,12 @@ public final class Soak {
               Optional.empty(),
               MainWindow.First.SOLUTION);
         });
-    soak.go(Duration.ofMillis(Math.round(minutes * 60_000)));
+    String length = arguments[0];
+    if (length.endsWith(MOVES)) {
+      soak.go(Long.parseLong(length.substring(0, length.length() - MOVES.length())));
+    } else {
+      soak.go(Duration.ofMillis(Math.round(Double.parseDouble(length) * 60_000)));
+    }
     System.exit(soak.sum() ? 0 : 1);
   }
 
@@ -146,13 +152,24 @@ public final class Soak {
 
   private void go(Duration time) throws InterruptedException {
     Instant begun = Instant.now();
-    Instant end = begun.plus(time);
     Instant rest = begun.plus(BETWEEN_RESTS);
-    while (Instant.now().isBefore(end)) {
+    while (Duration.between(begun, Instant.now()).compareTo(time) < 0) {
       move();
       if (Instant.now().isAfter(rest)) {
         read(begun);
         rest = Instant.now().plus(BETWEEN_RESTS);
+      }
+    }
+    read(begun);
+  }
+
+  /// As many moves, however long they take: what passed once passes again.
+  private void go(long most) throws InterruptedException {
+    Instant begun = Instant.now();
+    while (moves < most) {
+      move();
+      if (moves % MOVES_BETWEEN_RESTS == 0) {
+        read(begun);
       }
     }
     read(begun);

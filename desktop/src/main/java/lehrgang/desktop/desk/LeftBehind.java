@@ -3,7 +3,6 @@ package lehrgang.desktop.desk;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -18,17 +17,19 @@ public final class LeftBehind {
   private static final Logger LOG = LoggerFactory.getLogger(LeftBehind.class);
 
   private final JournalFolder folder;
-  private final List<One> left = new ArrayList<>();
+  private final List<Known> left = new ArrayList<>();
+
+  /// What leads to a journal. What stands in it is read again when it is asked for, since many
+  /// windows may be closed before the program ends.
+  ///
+  /// @param path   where the solution is kept; empty for one that was never saved
+  /// @param closed whether its window was closed by hand
+  private record Known(Journal journal, Optional<Path> path, boolean closed) {}
 
   /// What one window left.
   ///
   /// @param journal which is gone on with
-  public record One(Journal journal, Replayed replayed) {
-    /// Where the solution is kept; empty for one that was never saved.
-    public Optional<Path> path() {
-      return replayed.path();
-    }
-  }
+  public record One(Journal journal, Replayed replayed) {}
 
   /// @param userFolder the user's data folder
   public LeftBehind(Path userFolder) {
@@ -44,7 +45,7 @@ public final class LeftBehind {
   /// @param path where the solution is kept; empty for what was never saved
   public Optional<One> take(Optional<Path> path) {
     Optional<Path> whole = path.map(LeftBehind::whole);
-    return take(one -> one.path().map(LeftBehind::whole).equals(whole));
+    return take(known -> known.path().equals(whole));
   }
 
   /// What was left in windows that nobody closed, and what was never saved, which nothing else
@@ -58,19 +59,24 @@ public final class LeftBehind {
   }
 
   private Optional<One> takeNextOpen() {
-    return take(one -> !one.replayed().closed() || one.path().isEmpty());
+    return take(known -> !known.closed() || known.path().isEmpty());
   }
 
-  private Optional<One> take(Predicate<One> wanted) {
+  private Optional<One> take(Predicate<Known> wanted) {
     look();
-    for (Iterator<One> all = left.iterator(); all.hasNext(); ) {
-      One one = all.next();
-      if (wanted.test(one)) {
-        all.remove();
-        return Optional.of(one);
-      }
+    Optional<Known> found = left.stream().filter(wanted).findFirst();
+    found.ifPresent(left::remove);
+    return found.flatMap(LeftBehind::read);
+  }
+
+  private static Optional<One> read(Known known) {
+    try {
+      return Replayed.of(known.journal().entries())
+          .map(replayed -> new One(known.journal(), replayed));
+    } catch (IOException e) {
+      LOG.warn("what was left unsaved could not be read again", e);
+      return Optional.empty();
     }
-    return Optional.empty();
   }
 
   /// Windows may have been closed since.
@@ -80,7 +86,7 @@ public final class LeftBehind {
         List<Entry> entries = journal.entries();
         Optional<Replayed> replayed = Replayed.of(entries);
         if (replayed.filter(Replayed::isUnsaved).isPresent()) {
-          left.add(new One(journal, replayed.get()));
+          left.add(known(journal, replayed.get()));
         } else if (replayed.isPresent() || entries.isEmpty()) {
           journal.drop();
         } else {
@@ -91,6 +97,10 @@ public final class LeftBehind {
     } catch (IOException e) {
       LOG.warn("what was left unsaved could not be read", e);
     }
+  }
+
+  private static Known known(Journal journal, Replayed replayed) {
+    return new Known(journal, replayed.path().map(LeftBehind::whole), replayed.closed());
   }
 
   private static Path whole(Path path) {
