@@ -1,11 +1,14 @@
 package lehrgang.app;
 
 import java.io.PrintWriter;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import lehrgang.core.procedure.Procedures;
+import lehrgang.core.wording.Phrase;
 import picocli.CommandLine;
 
 /// Starts the program: the command line, and from it the desktop.
@@ -45,10 +48,33 @@ public final class Main {
     ProcedureFlags.addTo(
         commands.getSubcommands().get("compose").getCommandSpec(), ComposeCommand.procedures());
     return commands
+        .registerConverter(Long.class, typed -> whole(typed, Long::valueOf))
+        .registerConverter(long.class, typed -> whole(typed, Long::valueOf))
+        .registerConverter(Integer.class, typed -> whole(typed, Integer::valueOf))
+        .registerConverter(int.class, typed -> whole(typed, Integer::valueOf))
+        .registerConverter(Path.class, Main::path)
         .setCaseInsensitiveEnumValuesAllowed(true)
         .setParameterExceptionHandler(Complaint::aboutParameters)
         .setExecutionExceptionHandler(
             (wrong, command, _) -> Complaint.about(wrong, command.getErr()))
         .setUsageHelpWidth(96);
+  }
+
+  private static Path path(String typed) {
+    try {
+      return Path.of(typed);
+    } catch (InvalidPathException e) {
+      throw new CommandLine.TypeConversionException(
+          Messages.text(Phrase.of("no-path").with("value", typed)));
+    }
+  }
+
+  private static <T> T whole(String typed, Function<String, T> number) {
+    try {
+      return number.apply(typed.strip());
+    } catch (NumberFormatException e) {
+      throw new CommandLine.TypeConversionException(
+          Messages.text(Phrase.of("no-whole-number").with("value", typed)));
+    }
   }
 }

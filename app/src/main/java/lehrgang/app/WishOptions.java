@@ -19,7 +19,7 @@ import picocli.CommandLine.Option;
 /// What is wished of tables, as options.
 final class WishOptions {
   private static final Pattern SHAPE =
-      Pattern.compile("(\\d+)\\s*[x×]\\s*(\\d+)(?:\\s*[x×]\\s*(\\d+))?");
+      Pattern.compile("(\\d{1,9})\\s*[x×]\\s*(\\d{1,9})(?:\\s*[x×]\\s*(\\d{1,9}))?");
   private static final Pattern RANGE =
       Pattern.compile("([\\d.eE-]+?)\\s*(?:\\.\\.|to)\\s*([\\d.eE-]+)");
   private static final int MOST = 12;
@@ -99,7 +99,7 @@ final class WishOptions {
       throw new Complaint(Phrase.of("compose.no-shape").with("procedure", procedure.id()));
     }
     Matcher sizes = SHAPE.matcher(shape.strip());
-    if (offer.shaped() == Offer.Shaped.ROWS && shape.strip().matches("\\d+")) {
+    if (offer.shaped() == Offer.Shaped.ROWS && shape.strip().matches("\\d{1,9}")) {
       return checked(new Size(Integer.parseInt(shape.strip()), 1, 0));
     }
     if (!sizes.matches()) {
