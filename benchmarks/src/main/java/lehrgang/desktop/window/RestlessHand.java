@@ -306,14 +306,16 @@ final class RestlessHand {
     window.watch().look();
   }
 
-  /// Ends with one window, the demo on its page, and nothing behind it: the same each time, so that
-  /// what is kept in memory can be compared.
+  /// Ends with one window, a new one with the demo on its page and nothing behind it: the same each
+  /// time, so that what is kept in memory can be compared.
   void rest() {
     tidy();
-    List<MainWindow> open = windows.all();
-    open.subList(1, open.size()).forEach(MainWindow::close);
-    MainWindow window = open.getFirst();
-    window.zoom().reset();
+    List<MainWindow> before = windows.all();
+    MainWindow window =
+        MainWindow.show(
+            new Stage(), windows, SolutionFile.demo(), Optional.empty(), MainWindow.First.SOLUTION);
+    before.forEach(MainWindow::close);
+    // What was left of a solution without a file may have come back.
     window.desk().solution().begin(SolutionFile.demo());
     window.desk().solution().begin(SolutionFile.demo());
     window.desk().notices().clear();

@@ -30,7 +30,7 @@ import lehrgang.core.wording.ControlCharacters;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
-/// One way through a file of records, from the first to the last.
+/// One way through a file of records, from the first to the last. Another thread decodes ahead.
 final class CasePass implements AutoCloseable {
   /// Progress is told, and a stop looked for, every so many records.
   private static final int LOOK_UP = 4096;
@@ -47,6 +47,7 @@ final class CasePass implements AutoCloseable {
   private final Checksum sum = new CRC32C();
   private final Counted counted;
   private final Ending end;
+  private final ReadAhead ahead;
   private final CsvReader<CsvRecord> reader;
   private final Iterator<CsvRecord> rows;
   private final Progress progress;
@@ -70,25 +71,33 @@ final class CasePass implements AutoCloseable {
       counted = new Counted(Files.newInputStream(path));
       in = new CheckedInputStream(counted, sum);
       end = new Ending(text(new BufferedInputStream(in, BUFFER)));
-      reader = CaseReading.of(end, format.separator(), format.quotes());
+      ahead = new ReadAhead(end);
+      reader = CaseReading.of(ahead, format.separator(), format.quotes());
       rows = reader.iterator();
     } catch (IOException e) {
       throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
     }
-    if (!fetch()) {
+    try {
+      columns = head();
+    } catch (FileProblem e) {
       close();
+      throw e;
+    }
+    waiting = format.head() == CaseFormat.Head.NONE;
+  }
+
+  private List<String> head() throws FileProblem {
+    if (!fetch()) {
       throw new FileProblem(Phrase.of("cases.none").with("file", name));
     }
     if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
-      close();
       throw new FileProblem(
           Phrase.of("cases.wide")
               .with("file", name)
               .with("columns", row.getFieldCount())
               .with("most", CaseReading.MOST_COLUMNS));
     }
-    columns = CaseReading.names(row.getFields(), format.head());
-    waiting = format.head() == CaseFormat.Head.NONE;
+    return CaseReading.names(row.getFields(), format.head());
   }
 
   private Reader text(InputStream bytes) throws IOException {
@@ -211,6 +220,7 @@ final class CasePass implements AutoCloseable {
 
   /// Of the whole file, whatever was read of it.
   String checksum() throws FileProblem {
+    ahead.stop();
     try {
       in.transferTo(OutputStream.nullOutputStream());
     } catch (IOException e) {
@@ -273,7 +283,8 @@ final class CasePass implements AutoCloseable {
   }
 
   private static final class Counted extends FilterInputStream {
-    private long bytes;
+    /// Grows while another thread reads ahead.
+    private volatile long bytes;
 
     Counted(InputStream in) {
       super(in);
@@ -282,15 +293,21 @@ final class CasePass implements AutoCloseable {
     @Override
     public int read() throws IOException {
       int one = super.read();
-      bytes += one < 0 ? 0 : 1;
+      grow(one < 0 ? 0 : 1);
       return one;
     }
 
     @Override
     public int read(byte[] buffer, int offset, int length) throws IOException {
       int many = super.read(buffer, offset, length);
-      bytes += Math.max(0, many);
+      grow(Math.max(0, many));
       return many;
+    }
+
+    /// One thread reads at a time.
+    private void grow(int by) {
+      long now = bytes;
+      bytes = now + by;
     }
   }
 }
