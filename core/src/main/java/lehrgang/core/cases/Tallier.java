@@ -138,6 +138,11 @@ public final class Tallier {
         .toArray();
   }
 
+  /// The places of the recorded columns that matter, from 0; no other field is asked of a record.
+  public int[] columns() {
+    return recorded.clone();
+  }
+
   /// Takes the next record.
   public void add(Row row) {
     record.next();

@@ -167,6 +167,7 @@ public final class CaseFile implements CaseSource {
       return switch (Tallier.of(pass.columns(), format.sign(), recipe)) {
         case Checked.Bad<Tallier>(var problems) -> new Checked.Bad<>(problems);
         case Checked.Good<Tallier>(var tallier) -> {
+          pass.ask(tallier.columns());
           while (pass.next()) {
             tallier.add(pass::field);
           }
@@ -200,6 +201,7 @@ public final class CaseFile implements CaseSource {
           instanceof Checked.Good<Tallier>(var tallier))) {
         return Map.of();
       }
+      pass.ask(tallier.columns());
       while (pass.next()) {
         tallier.add(pass::field);
       }

@@ -2,7 +2,6 @@ package lehrgang.documents.cases;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.BufferedInputStream;
 import java.io.FilterInputStream;
 import java.io.FilterReader;
@@ -22,6 +21,7 @@ import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.stream.IntStream;
 import java.util.zip.CRC32C;
 import java.util.zip.CheckedInputStream;
 import java.util.zip.Checksum;
@@ -48,12 +48,13 @@ final class CasePass implements AutoCloseable {
   private final Counted counted;
   private final Ending end;
   private final ReadAhead ahead;
-  private final CsvReader<CsvRecord> reader;
-  private final Iterator<CsvRecord> rows;
+  private final RowHandler handler = new RowHandler();
+  private final CsvReader<Row> reader;
+  private final Iterator<Row> rows;
   private final Progress progress;
   private final long size;
   private final List<String> columns;
-  private CsvRecord row;
+  private Row row;
   private boolean waiting;
   private long number;
 
@@ -72,7 +73,7 @@ final class CasePass implements AutoCloseable {
       in = new CheckedInputStream(counted, sum);
       end = new Ending(text(new BufferedInputStream(in, BUFFER)));
       ahead = new ReadAhead(end);
-      reader = CaseReading.of(ahead, format.separator(), format.quotes());
+      reader = CaseReading.rows(ahead, format.separator(), format.quotes(), handler);
       rows = reader.iterator();
     } catch (IOException e) {
       throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
@@ -90,14 +91,14 @@ final class CasePass implements AutoCloseable {
     if (!fetch()) {
       throw new FileProblem(Phrase.of("cases.none").with("file", name));
     }
-    if (row.getFieldCount() > CaseReading.MOST_COLUMNS) {
+    if (row.many() > CaseReading.MOST_COLUMNS) {
       throw new FileProblem(
           Phrase.of("cases.wide")
               .with("file", name)
-              .with("columns", row.getFieldCount())
+              .with("columns", row.many())
               .with("most", CaseReading.MOST_COLUMNS));
     }
-    return CaseReading.names(row.getFields(), format.head());
+    return CaseReading.names(row.recorded(), format.head());
   }
 
   private Reader text(InputStream bytes) throws IOException {
@@ -121,9 +122,16 @@ final class CasePass implements AutoCloseable {
     return columns;
   }
 
-  /// The fields of the record at hand.
+  /// Takes only these columns of the records to come; the others are passed over.
+  ///
+  /// @param asked their places, from 0
+  void ask(int[] asked) {
+    handler.ask(asked, columns.size());
+  }
+
+  /// The fields of the record at hand, where all were asked for.
   List<String> fields() {
-    return row.getFields();
+    return row.recorded();
   }
 
   /// Goes to the next record.
@@ -147,7 +155,7 @@ final class CasePass implements AutoCloseable {
         throw new CancellationException();
       }
     }
-    int fields = row.getFieldCount();
+    int fields = row.many();
     if (fields > columns.size() && !blankFrom(columns.size())) {
       throw new FileProblem(
           Phrase.of("cases.fields")
@@ -160,7 +168,8 @@ final class CasePass implements AutoCloseable {
   }
 
   private boolean blankFrom(int column) {
-    return row.getFields().subList(column, row.getFieldCount()).stream().allMatch(String::isBlank);
+    return IntStream.range(column, row.many())
+        .allMatch(place -> row.field(place).recorded().isBlank());
   }
 
   private boolean fetch() throws FileProblem {
@@ -171,7 +180,7 @@ final class CasePass implements AutoCloseable {
           return false;
         }
         row = rows.next();
-      } while (row.getFieldCount() == 1 && row.getField(0).isBlank());
+      } while (row.many() == 1 && row.field(0).recorded().isBlank());
       return true;
     } catch (CsvParseException e) {
       throw new FileProblem(
@@ -184,11 +193,7 @@ final class CasePass implements AutoCloseable {
   /// A field that goes over lines was in quotation marks; where the file then ends without one,
   /// everything after the opening one was swallowed.
   private void checkEnd() throws FileProblem {
-    if (row == null || row.getFieldCount() == 0) {
-      return;
-    }
-    String last = row.getField(row.getFieldCount() - 1);
-    if (last.indexOf('\n') >= 0 && end.lastSign != format.quotes().mark()) {
+    if (row != null && row.endsOverLines() && end.lastSign != format.quotes().mark()) {
       throw new FileProblem(
           Phrase.of("cases.open-quote").with("file", name).with("record", number));
     }
@@ -215,7 +220,7 @@ final class CasePass implements AutoCloseable {
 
   /// A field as [Spellings#written] gives it.
   String field(int column) {
-    return column < row.getFieldCount() ? Spellings.written(row.getField(column)) : "";
+    return column < row.many() ? row.field(column).written() : "";
   }
 
   /// Of the whole file, whatever was read of it.

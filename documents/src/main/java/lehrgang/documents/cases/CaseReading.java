@@ -35,6 +35,10 @@ final class CaseReading {
     return builder(separator, quotes).ofCsvRecord(text);
   }
 
+  static CsvReader<Row> rows(Reader text, char separator, Quotes quotes, RowHandler handler) {
+    return builder(separator, quotes).build(handler, text);
+  }
+
   static List<List<String>> firstRows(String text, char separator, Quotes quotes, int most) {
     List<List<String>> rows = new ArrayList<>();
     try (CsvReader<CsvRecord> reader = builder(separator, quotes).ofCsvRecord(text)) {

@@ -11,7 +11,7 @@ import java.util.concurrent.BlockingQueue;
 /// apart and counts them, another decodes what comes next.
 final class ReadAhead extends Reader {
   private static final int PIECES = 4;
-  private static final int PIECE = 1 << 15;
+  private static final int PIECE = 1 << 17;
 
   /// Part of the text, its end, or what went wrong there.
   private record Piece(char[] signs, int length, Optional<IOException> wrong) {

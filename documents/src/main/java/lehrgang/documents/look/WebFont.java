@@ -69,7 +69,7 @@ public enum WebFont {
     return read("web-" + name + ".woff2");
   }
 
-  /// The other signs of western languages, of Greek and of formulas, as WOFF2.
+  /// The other signs of languages in Latin letters, of Greek and of formulas, as WOFF2.
   public byte[] rest() {
     return read("web-" + name + "-more.woff2");
   }

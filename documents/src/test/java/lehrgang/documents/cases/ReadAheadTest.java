@@ -118,7 +118,7 @@ class ReadAheadTest {
     for (int k = 0; k < 500; k++) {
       assertThat(ahead.read(buffer, 0, buffer.length)).isPositive();
     }
-    assertThat(endless.given.get()).isLessThan(500_000 + 8 * (1 << 15));
+    assertThat(endless.given.get()).isLessThan(500_000 + 8 * (1 << 17));
     ahead.stop();
     long stopped = endless.given.get();
     ahead.stop();

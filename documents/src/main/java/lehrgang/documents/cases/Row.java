@@ -1,0 +1,70 @@
+package lehrgang.documents.cases;
+
+import java.util.Arrays;
+import java.util.List;
+import lehrgang.core.cases.Spellings;
+
+/// A record as it stands in a file. It is filled anew for the record after the next.
+final class Row {
+  private Field[] fields = new Field[16];
+  private int many;
+  private boolean endsOverLines;
+
+  /// What stands in a field.
+  ///
+  /// @param recorded as it stands there
+  /// @param written  as [Spellings#written] gives it
+  record Field(String recorded, String written) {
+    static Field of(String recorded) {
+      return new Field(recorded, Spellings.written(recorded));
+    }
+  }
+
+  void clear() {
+    many = 0;
+    endsOverLines = false;
+  }
+
+  void add(Field field) {
+    passOver();
+    fields[many - 1] = field;
+  }
+
+  /// Adds a field that nobody asks for.
+  void passOver() {
+    endsOverLines = false;
+    if (many == fields.length) {
+      fields = Arrays.copyOf(fields, 2 * many);
+    }
+    many++;
+  }
+
+  void endsOverLines(boolean now) {
+    endsOverLines = now;
+  }
+
+  /// How many fields it has.
+  int many() {
+    return many;
+  }
+
+  /// A field that was not passed over.
+  ///
+  /// @throws IndexOutOfBoundsException if there is no such field
+  Field field(int column) {
+    if (column >= many) {
+      throw new IndexOutOfBoundsException(column);
+    }
+    return fields[column];
+  }
+
+  /// Whether the last field goes over several lines.
+  boolean endsOverLines() {
+    return endsOverLines;
+  }
+
+  /// All fields as they were recorded, where none was passed over.
+  List<String> recorded() {
+    return Arrays.stream(fields, 0, many).map(Field::recorded).toList();
+  }
+}
