@@ -9,6 +9,8 @@ import java.lang.classfile.ClassHierarchyResolver;
 import java.lang.classfile.ClassTransform;
 import java.lang.classfile.CodeTransform;
 import java.lang.constant.ClassDesc;
+import java.net.URI;
+import java.nio.file.FileSystems;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,6 +45,28 @@ final class Installer {
   /// What jdeps names for the program and its libraries; jdk.unsupported is asked for by JavaFX.
   private static final String MODULES =
       "java.base,java.desktop,java.logging,java.naming,java.xml,jdk.unsupported,javafx.controls";
+
+  /// Parts of Java that nothing here comes to: windows and sounds of another kind, its own reader of
+  /// XML (a library does that), directories and secure connections over a network, and tools. Of
+  /// each package one class stays, as a module has to have those that it names.
+  private static final List<String> LEFT_OUT =
+      List.of(
+          "java.desktop/javax/swing",
+          "java.desktop/sun/swing",
+          "java.desktop/com/sun/swing",
+          "java.desktop/com/sun/java/swing",
+          "java.desktop/javax/sound",
+          "java.desktop/com/sun/media/sound",
+          "java.desktop/sun/awt/X11",
+          "java.xml/com/sun/org/apache",
+          "java.xml/jdk/xml/internal/jdkcatalog",
+          "java.naming/com/sun/jndi",
+          "java.base/sun/security/ssl",
+          "java.base/sun/security/tools");
+
+  /// What belongs to those.
+  private static final List<String> LIBRARIES_LEFT_OUT =
+      List.of("splashscreen", "jsound", "awt_xawt");
 
   private static final List<String> OPTIONS =
       List.of("--enable-native-access=javafx.graphics,ALL-UNNAMED", "-XX:+UseSerialGC");
@@ -172,10 +196,13 @@ final class Installer {
         "--compress",
         "zip-9",
         "--exclude-resources",
-        "/javafx.graphics/*.so,/javafx.graphics/*.dll,/javafx.graphics/*.dylib",
+        "/javafx.graphics/*.so,/javafx.graphics/*.dll,/javafx.graphics/*.dylib,@" + leftOut(),
         "--output",
         runtime.toString());
     Path libraries = runtime.resolve(system.libraries());
+    for (String name : LIBRARIES_LEFT_OUT) {
+      Files.deleteIfExists(libraries.resolve(java.lang.System.mapLibraryName(name)));
+    }
     for (Path jar : jars(ownModules())) {
       unpackLibraries(jar, libraries);
     }
@@ -188,6 +215,43 @@ final class Installer {
       }
     }
     return runtime;
+  }
+
+  /// A list of the files that are left out, as they lie in the Java that makes the package.
+  private Path leftOut() throws IOException {
+    Path modules = FileSystems.getFileSystem(URI.create("jrt:/")).getPath("/modules");
+    List<String> files = new ArrayList<>();
+    for (String part : LEFT_OUT) {
+      Path folder = modules.resolve(part);
+      if (Files.isDirectory(folder)) {
+        try (Stream<Path> all = Files.walk(folder)) {
+          for (Path one : all.filter(Files::isDirectory).toList()) {
+            files.addAll(allButTheSmallest(modules, one));
+          }
+        }
+      }
+    }
+    return Files.write(work.resolve("left-out.txt"), files);
+  }
+
+  private static List<String> allButTheSmallest(Path modules, Path folder) throws IOException {
+    try (Stream<Path> all = Files.list(folder)) {
+      return all.filter(Files::isRegularFile)
+          .sorted(
+              Comparator.<Path, Boolean>comparing(file -> !file.toString().endsWith(".class"))
+                  .thenComparing(Installer::size))
+          .skip(1)
+          .map(file -> "/" + modules.relativize(file))
+          .toList();
+    }
+  }
+
+  private static long size(Path file) {
+    try {
+      return Files.size(file);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /// The modules of JavaFX with what belongs to this system, without the empty ones.
@@ -270,6 +334,8 @@ final class Installer {
     command.addAll(
         List.of(
             "-XX:AOTCacheOutput=" + application.resolve("lehrgang.aot"),
+            // Linked ahead, they would take a sixth more room for a twentieth of the time.
+            "-XX:-AOTClassLinking",
             "-XX:TieredStopAtLevel=1",
             "-cp",
             String.join(java.io.File.pathSeparator, jars),
