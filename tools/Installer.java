@@ -334,8 +334,6 @@ final class Installer {
     command.addAll(
         List.of(
             "-XX:AOTCacheOutput=" + application.resolve("lehrgang.aot"),
-            // Linked ahead, they would take a sixth more room for a twentieth of the time.
-            "-XX:-AOTClassLinking",
             "-XX:TieredStopAtLevel=1",
             "-cp",
             String.join(java.io.File.pathSeparator, jars),
