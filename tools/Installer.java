@@ -46,8 +46,8 @@ final class Installer {
   private static final String MODULES =
       "java.base,java.desktop,java.logging,java.naming,java.xml,jdk.unsupported,javafx.controls";
 
-  /// Parts of Java that nothing here comes to: windows and sounds of another kind, its own reader of
-  /// XML (a library does that), directories and secure connections over a network, and tools. Of
+  /// Parts of Java that nothing here comes to: windows and sounds of another kind, its own reader
+  /// of XML (a library does that), directories and secure connections over a network, and tools. Of
   /// each package one class stays, as a module has to have those that it names.
   private static final List<String> LEFT_OUT =
       List.of(

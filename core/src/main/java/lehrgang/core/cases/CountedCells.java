@@ -18,7 +18,10 @@ final class CountedCells {
   /// More different cells than this are no table.
   private static final int MOST_CELLS = 1_000_000;
 
+  private static final int SEATS = 256;
+
   private final Recipe recipe;
+  private final Seat[] seats = new Seat[SEATS];
   private final Map<List<String>, long[]> cells = new HashMap<>();
   private final List<Set<String>> categories = new ArrayList<>();
 
@@ -27,23 +30,51 @@ final class CountedCells {
     recipe.count().named().forEach(_ -> categories.add(new LinkedHashSet<>()));
   }
 
-  /// Counts a record.
+  /// Counts a record. Its texts are mostly the same objects as those of records before.
   ///
-  /// @param cell its category in each counted column
+  /// @param cell its category in each counted column, three at most
   /// @param many for how many it stands
-  void count(List<String> cell, long many) {
-    long[] count = cells.get(cell);
-    if (count == null) {
-      if (cells.size() >= MOST_CELLS) {
+  void count(String[] cell, long many) {
+    int hash = 0;
+    for (String category : cell) {
+      hash = 31 * hash + category.hashCode();
+    }
+    int at = hash & SEATS - 1;
+    Seat seat = seats[at];
+    if (seat == null || !seat.isFor(cell)) {
+      long[] count = counted(List.of(cell));
+      if (count == null) {
         return;
       }
+      seat = new Seat(cell.clone(), count);
+      seats[at] = seat;
+    }
+    seat.count()[0] += many;
+  }
+
+  /// A cell that was counted lately.
+  private record Seat(String[] cell, long[] count) {
+    boolean isFor(String[] other) {
+      for (int k = 0; k < cell.length; k++) {
+        if (cell[k] != other[k]) {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  /// The count of a cell; null where there are too many cells.
+  private long[] counted(List<String> cell) {
+    long[] count = cells.get(cell);
+    if (count == null && cells.size() < MOST_CELLS) {
       count = new long[1];
       cells.put(cell, count);
       for (int k = 0; k < cell.size(); k++) {
         categories.get(k).add(cell.get(k));
       }
     }
-    count[0] += many;
+    return count;
   }
 
   /// What keeps the counts from being a table: columns with too many categories.

@@ -41,6 +41,7 @@ public final class Tallier {
   private final int[] results;
   private final RecordAtHand record;
   private final CountedCells cells;
+  private final String[] cell;
   private final long[] left;
   private final List<Map<String, long[]>> seen = new ArrayList<>();
   private final long[] unseen;
@@ -62,6 +63,7 @@ public final class Tallier {
     this.counted = counted;
     this.results = recipe.steps().stream().mapToInt(step -> names.indexOf(step.result())).toArray();
     this.record = new RecordAtHand(names.size(), stages.size());
+    this.cell = new String[counted.length];
     this.left = new long[stages.size()];
     this.unseen = new long[stages.size()];
     stages.forEach(_ -> seen.add(new HashMap<>()));
@@ -159,27 +161,17 @@ public final class Tallier {
       }
       note(step);
     }
-    List<String> cell =
-        switch (counted.length) {
-          case 1 -> List.of(known(counted[0]));
-          case 2 -> List.of(known(counted[0]), known(counted[1]));
-          default -> List.of(known(counted[0]), known(counted[1]), known(counted[2]));
-        };
     for (int k = 0; k < counted.length; k++) {
       int column = counted[k];
       if (record.missing(column) != null) {
         record.lose(column, names.get(column));
         return;
       }
+      cell[k] = record.value(column);
     }
     inTable += record.many();
     spreading.ifPresent(number -> number.add(record, sign));
     cells.count(cell, record.many());
-  }
-
-  private String known(int column) {
-    String value = record.value(column);
-    return value == null ? "" : value;
   }
 
   /// Keeps in mind what a step made of the record.
