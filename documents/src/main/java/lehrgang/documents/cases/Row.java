@@ -8,7 +8,9 @@ import lehrgang.core.cases.Spellings;
 final class Row {
   private Field[] fields = new Field[16];
   private int many;
-  private boolean endsOverLines;
+
+  /// How many fields there were with the last one that goes over lines.
+  private int overLines;
 
   /// What stands in a field.
   ///
@@ -22,25 +24,24 @@ final class Row {
 
   void clear() {
     many = 0;
-    endsOverLines = false;
+    overLines = 0;
   }
 
   void add(Field field) {
-    passOver();
-    fields[many - 1] = field;
+    if (many >= fields.length) {
+      fields = Arrays.copyOf(fields, Math.max(many + 1, 2 * fields.length));
+    }
+    fields[many++] = field;
   }
 
   /// Adds a field that nobody asks for.
   void passOver() {
-    endsOverLines = false;
-    if (many == fields.length) {
-      fields = Arrays.copyOf(fields, 2 * many);
-    }
     many++;
   }
 
-  void endsOverLines(boolean now) {
-    endsOverLines = now;
+  /// The field that was added last goes over several lines.
+  void goesOverLines() {
+    overLines = many;
   }
 
   /// How many fields it has.
@@ -60,7 +61,7 @@ final class Row {
 
   /// Whether the last field goes over several lines.
   boolean endsOverLines() {
-    return endsOverLines;
+    return many > 0 && overLines == many;
   }
 
   /// All fields as they were recorded, where none was passed over.

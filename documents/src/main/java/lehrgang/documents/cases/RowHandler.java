@@ -58,8 +58,8 @@ final class RowHandler extends AbstractBaseCsvCallbackHandler<Row> {
     } else {
       row.add(field(place, text, from, length));
     }
-    if (quoted) {
-      row.endsOverLines(isOverLines(text, from, length));
+    if (quoted && isOverLines(text, from, length)) {
+      row.goesOverLines();
     }
   }
 
