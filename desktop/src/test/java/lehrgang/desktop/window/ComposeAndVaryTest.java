@@ -215,6 +215,26 @@ class ComposeAndVaryTest {
     assertThat(FxTurn.call(save::isDisabled)).isTrue();
   }
 
+  /// Nothing is drawn from a table that cannot be worked out, and what was drawn before is past.
+  @Test
+  void aTableWithAGapIsSaidBeforeAnythingIsDrawn() {
+    vary("a\nb\nc", "4711");
+    driver.await(() -> said("vary-said").startsWith("3 students have counts"));
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit("gap", now -> now.withTable(now.table().withCell(0, 0, ""))));
+    driver.press("vary-draw");
+    assertThat(said("vary-said")).startsWith("Last solution that could be worked out");
+    assertThat(((Button) driver.find("vary-save")).isDisabled()).isTrue();
+    FxTurn.run(() -> driver.desk().solution().undo());
+    driver.press("vary-draw");
+    driver.await(() -> said("vary-said").startsWith("3 students have counts"));
+    assertThat(((Button) driver.find("vary-save")).isDisabled()).isFalse();
+  }
+
   @Test
   void theClassIsWrittenBesideTheWindow() throws Exception {
     driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
