@@ -59,8 +59,8 @@ public final class Kill {
         } else if (k > 0 && !isThere(said.getFirst(), before, killed)) {
           lost++;
           System.out.printf(
-              "kill %d: what is there is not what was acknowledged: %s after %s%n",
-              k, said.getFirst(), before.getLast());
+              "kill %d: what is there is not what was acknowledged: %s%n",
+              k, whatIsThere(said.getFirst(), before, killed));
         }
         killed = System.currentTimeMillis() + random.nextInt(LONGEST);
         Thread reader = Thread.ofVirtual().start(() -> readOn(lines, said));
@@ -156,6 +156,17 @@ public final class Kill {
     }
     List<Integer> allowed = before.subList(last, before.size()).stream().map(Said::hash).toList();
     return allowed.contains(there.hash());
+  }
+
+  private static String whatIsThere(Said there, List<Said> before, long killed) {
+    return before.reversed().stream()
+        .filter(said -> said.hash() == there.hash())
+        .findFirst()
+        .map(
+            said ->
+                "a state of %d ms before the kill, %d things said later"
+                    .formatted(killed - said.time(), before.size() - 1 - before.lastIndexOf(said)))
+        .orElse("a state that nobody said, after " + before);
   }
 
   /// What was under way when the program was killed may be there without having been said: an edit
