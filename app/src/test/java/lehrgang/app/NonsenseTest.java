@@ -8,10 +8,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.documents.solutionfile.DemoCourse;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -42,13 +44,19 @@ class NonsenseTest {
           "%s",
           "\u0000",
           "a=b=c",
-          "../../..",
           "café, hut");
+
+  /// What is written with these lies where the option says.
+  private static final Set<String> WRITES = Set.of("--feedback", "--figure");
 
   @TempDir private static Path folder;
 
+  private static List<Path> before;
+
   @BeforeAll
   static void write() throws IOException {
+    before = here();
+    Files.createDirectory(folder.resolve("written"));
     Files.writeString(folder.resolve("table.csv"), "x,a,b\nr,12,9\ns,7,14\n");
     Files.writeString(folder.resolve("class.csv"), "student\nAlder\nBirch\n");
     Files.writeString(folder.resolve("answers.csv"), "student,df\nAlder,4\nBirch,8\n");
@@ -101,12 +109,13 @@ class NonsenseTest {
   void anOptionWithNonsenseGivesAResultOrASentence(String command, String option) {
     for (String nonsense : NONSENSE) {
       List<String> arguments = new ArrayList<>(call(command));
+      String value = WRITES.contains(option) ? at("written") + "/" + nonsense : nonsense;
       int given = arguments.indexOf(option);
       if (given >= 0) {
-        arguments.set(given + 1, nonsense);
+        arguments.set(given + 1, value);
       } else {
         arguments.add(option);
-        arguments.add(nonsense);
+        arguments.add(value);
       }
       Run run = run(arguments.toArray(String[]::new));
       assertThat(run.exit()).as("%s %s “%s”: %s", command, option, nonsense, run).isIn(0, 2);
@@ -115,6 +124,18 @@ class NonsenseTest {
             nonsense.isBlank() ? run.err() : run.err().replace(nonsense.strip(), "such"));
         assertThat(run.out()).isEmpty();
       }
+    }
+  }
+
+  /// Nothing is written but where it was asked for.
+  @AfterAll
+  static void nothingLiesAround() throws IOException {
+    assertThat(here()).isEqualTo(before);
+  }
+
+  private static List<Path> here() throws IOException {
+    try (Stream<Path> files = Files.list(Path.of(""))) {
+      return files.filter(file -> !file.toString().startsWith(".jqwik")).sorted().toList();
     }
   }
 
