@@ -12,7 +12,6 @@ import static j2html.TagCreator.main;
 import static j2html.TagCreator.meta;
 import static j2html.TagCreator.p;
 import static j2html.TagCreator.rawHtml;
-import static j2html.TagCreator.section;
 import static j2html.TagCreator.span;
 import static j2html.TagCreator.style;
 import static j2html.TagCreator.text;
@@ -65,14 +64,7 @@ public final class HtmlHandout {
                                 span(span(sheet.name())).withClass("name")))
                         .withClass("head")),
                 each(manuscript.chapters(), chapter -> chapter(chapter, choices)),
-                each(
-                    manuscript.printed(),
-                    printed ->
-                        section(
-                                p(printed.title()).withClass("asked"),
-                                HtmlParts.printed(printed.table()))
-                            .withClass("printed")
-                            .attr("tabindex", "0"))))
+                HtmlParts.printed(manuscript)))
         .withClass(kind);
   }
 

@@ -40,6 +40,7 @@ import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
 import lehrgang.documents.figure.Draughtsman;
 import lehrgang.documents.figure.Svg;
+import lehrgang.documents.handout.order.Manuscript;
 import lehrgang.documents.handout.order.Manuscript.Chapter;
 import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.handout.order.Part.Numbering;
@@ -95,9 +96,16 @@ public final class HtmlParts {
     return isAnswer(line) ? (role + " answer").strip() : role;
   }
 
-  /// A printed table.
-  public static DomContent printed(Part.Table table) {
-    return HtmlTables.of(table, each(), Rooms.ON_PAPER);
+  /// The printed tables at the end of a manuscript.
+  public static DomContent printed(Manuscript manuscript) {
+    return each(
+        manuscript.printed(),
+        printed ->
+            section(
+                    p(printed.title()).withClass("asked"),
+                    HtmlTables.of(printed.table(), each(), Rooms.ON_PAPER))
+                .withClass("printed")
+                .attr("tabindex", "0"));
   }
 
   /// Each step with what belongs to it.

@@ -18,7 +18,6 @@ import static j2html.TagCreator.p;
 import static j2html.TagCreator.progress;
 import static j2html.TagCreator.rawHtml;
 import static j2html.TagCreator.script;
-import static j2html.TagCreator.section;
 import static j2html.TagCreator.span;
 import static j2html.TagCreator.style;
 import static j2html.TagCreator.title;
@@ -128,14 +127,7 @@ public final class WorkingSheet {
                     .withClass("head"),
                 p(wording.text("working.unjudged")).withId("ws-unjudged").withClass("say bad"),
                 each(sheets, WorkingSheet::chapter),
-                each(
-                    manuscript.printed(),
-                    printed ->
-                        section(
-                                p(printed.title()).withClass("asked"),
-                                HtmlParts.printed(printed.table()))
-                            .withClass("printed")
-                            .attr("tabindex", "0"))),
+                HtmlParts.printed(manuscript)),
             bar(wording, judge),
             script().with(rawHtml(Packed.of(run(data)))).withId("ws-packed").withType("text/plain"),
             script().with(rawHtml(scriptOf("unpack.js"))))
