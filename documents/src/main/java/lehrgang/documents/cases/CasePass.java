@@ -2,57 +2,31 @@ package lehrgang.documents.cases;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import java.io.BufferedInputStream;
-import java.io.FilterInputStream;
-import java.io.FilterReader;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.OutputStream;
-import java.io.PushbackReader;
-import java.io.Reader;
-import java.io.Serial;
 import java.io.UncheckedIOException;
 import java.nio.charset.CharacterCodingException;
-import java.nio.charset.CodingErrorAction;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
-import java.util.zip.CRC32C;
-import java.util.zip.CheckedInputStream;
-import java.util.zip.Checksum;
 import lehrgang.core.cases.Spellings;
-import lehrgang.core.wording.ControlCharacters;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
-/// One way through a file of records, from the first to the last. Another thread decodes ahead.
+/// One way through a file of records, from the first to the last.
 final class CasePass implements AutoCloseable {
   /// Progress is told, and a stop looked for, every so many records.
   private static final int LOOK_UP = 4096;
 
-  private static final int BUFFER = 1 << 16;
-
-  private static final char DELETE = '\u007f';
-  private static final char LAST_CONTROL = '\u009f';
-
   private final Path path;
   private final String name;
   private final CaseFormat format;
-  private final InputStream in;
-  private final Checksum sum = new CRC32C();
-  private final Counted counted;
-  private final Ending end;
-  private final ReadAhead ahead;
+  private final CaseText text;
   private final RowHandler handler = new RowHandler();
   private final CsvReader<Row> reader;
   private final Iterator<Row> rows;
   private final Progress progress;
-  private final long size;
   private final List<String> columns;
   private Row row;
   private boolean waiting;
@@ -68,12 +42,8 @@ final class CasePass implements AutoCloseable {
     this.format = format;
     this.progress = progress;
     try {
-      size = Math.max(1, Files.size(path));
-      counted = new Counted(Files.newInputStream(path));
-      in = new CheckedInputStream(counted, sum);
-      end = new Ending(text(new BufferedInputStream(in, BUFFER)));
-      ahead = new ReadAhead(end);
-      reader = CaseReading.rows(ahead, format.separator(), format.quotes(), handler);
+      text = new CaseText(path, format.charset());
+      reader = CaseReading.rows(text.reader(), format.separator(), format.quotes(), handler);
       rows = reader.iterator();
     } catch (IOException e) {
       throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
@@ -99,23 +69,6 @@ final class CasePass implements AutoCloseable {
               .with("most", CaseReading.MOST_COLUMNS));
     }
     return CaseReading.names(row.recorded(), format.head());
-  }
-
-  private Reader text(InputStream bytes) throws IOException {
-    Reader decoded =
-        new InputStreamReader(
-            bytes,
-            format
-                .charset()
-                .newDecoder()
-                .onMalformedInput(CodingErrorAction.REPORT)
-                .onUnmappableCharacter(CodingErrorAction.REPORT));
-    PushbackReader first = new PushbackReader(decoded, 1);
-    int mark = first.read();
-    if (mark >= 0 && mark != '\uFEFF') {
-      first.unread(mark);
-    }
-    return first;
   }
 
   List<String> columns() {
@@ -150,7 +103,7 @@ final class CasePass implements AutoCloseable {
     }
     number++;
     if (number % LOOK_UP == 0) {
-      progress.at((double) counted.bytes / size);
+      progress.at(text.share());
       if (progress.stopped()) {
         throw new CancellationException();
       }
@@ -193,18 +146,18 @@ final class CasePass implements AutoCloseable {
   /// A field that goes over lines was in quotation marks; where the file then ends without one,
   /// everything after the opening one was swallowed.
   private void checkEnd() throws FileProblem {
-    if (row != null && row.endsOverLines() && end.lastSign != format.quotes().mark()) {
+    if (row != null && row.endsOverLines() && text.lastSign() != format.quotes().mark()) {
       throw new FileProblem(
           Phrase.of("cases.open-quote").with("file", name).with("record", number));
     }
   }
 
   private FileProblem unreadable(IOException cause) {
-    if (cause instanceof Steering found) {
+    if (cause instanceof CaseText.Steering found) {
       return new FileProblem(
           Phrase.of("cases.control")
               .with("file", name)
-              .with("line", found.line)
+              .with("line", found.line())
               .with("sign", found.getMessage()),
           cause);
     }
@@ -225,13 +178,11 @@ final class CasePass implements AutoCloseable {
 
   /// Of the whole file, whatever was read of it.
   String checksum() throws FileProblem {
-    ahead.stop();
     try {
-      in.transferTo(OutputStream.nullOutputStream());
+      return text.checksum();
     } catch (IOException e) {
       throw unreadable(e);
     }
-    return HexFormat.of().toHexDigits(sum.getValue(), 8) + "-" + counted.bytes;
   }
 
   @Override
@@ -240,79 +191,6 @@ final class CasePass implements AutoCloseable {
       reader.close();
     } catch (IOException e) {
       throw new FileProblem(Phrase.of("cases.not-closed").with("file", path.toString()), e);
-    }
-  }
-
-  /// A control character stands among the records.
-  private static final class Steering extends IOException {
-    @Serial private static final long serialVersionUID = 1L;
-
-    private final long line;
-
-    Steering(long line, int character) {
-      super(ControlCharacters.name(character));
-      this.line = line;
-    }
-  }
-
-  /// Keeps the last sign that was read, line ends apart, and lets no control character through.
-  private static final class Ending extends FilterReader {
-    private char lastSign;
-    private long line = 1;
-
-    Ending(Reader in) {
-      super(in);
-    }
-
-    @Override
-    public int read(char[] buffer, int offset, int length) throws IOException {
-      int many = super.read(buffer, offset, length);
-      for (int i = 0; i < many; i++) {
-        char sign = buffer[offset + i];
-        if (sign == '\n') {
-          line++;
-        } else if ((sign < ' ' || sign >= DELETE && sign <= LAST_CONTROL)
-            && ControlCharacters.isControl(sign)) {
-          throw new Steering(line, sign);
-        }
-      }
-      for (int i = many - 1; i >= 0; i--) {
-        char sign = buffer[offset + i];
-        if (sign != '\n' && sign != '\r') {
-          lastSign = sign;
-          break;
-        }
-      }
-      return many;
-    }
-  }
-
-  private static final class Counted extends FilterInputStream {
-    /// Grows while another thread reads ahead.
-    private volatile long bytes;
-
-    Counted(InputStream in) {
-      super(in);
-    }
-
-    @Override
-    public int read() throws IOException {
-      int one = super.read();
-      grow(one < 0 ? 0 : 1);
-      return one;
-    }
-
-    @Override
-    public int read(byte[] buffer, int offset, int length) throws IOException {
-      int many = super.read(buffer, offset, length);
-      grow(Math.max(0, many));
-      return many;
-    }
-
-    /// One thread reads at a time.
-    private void grow(int by) {
-      long now = bytes;
-      bytes = now + by;
     }
   }
 }
