@@ -2,7 +2,9 @@ package lehrgang.desktop.desk;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -25,10 +27,19 @@ final class Recording implements OpenSolution.Recorder {
 
   private static final long PATIENCE = 5;
 
+  /// How long what is typed next waits for what was typed before: together with the time for one
+  /// entry, less than the quarter of a second that a kill may cost.
+  private static final Duration LONGEST_WAIT = Duration.ofMillis(100);
+
   private final JournalFolder folder;
   private final Notices notices;
+  private final Duration longestWait;
   private final ExecutorService writer =
       Executors.newSingleThreadExecutor(Thread.ofPlatform().daemon().name("journal").factory());
+
+  // Only the interface's thread knows these.
+  private CountDownLatch latest = new CountDownLatch(0);
+  private boolean stuck;
 
   // Only the writer's thread knows these.
   private Optional<Journal> journal;
@@ -41,14 +52,20 @@ final class Recording implements OpenSolution.Recorder {
 
   /// @param journal that is gone on with; empty for a new one
   Recording(JournalFolder folder, Notices notices, Optional<Journal> journal) {
+    this(folder, notices, journal, LONGEST_WAIT);
+  }
+
+  Recording(
+      JournalFolder folder, Notices notices, Optional<Journal> journal, Duration longestWait) {
     this.folder = folder;
     this.notices = notices;
+    this.longestWait = longestWait;
     this.journal = journal;
   }
 
   @Override
   public void opened(SolutionFile file, Optional<Path> from) {
-    writer.execute(
+    write(
         () -> {
           leave();
           path = from.map(there -> there.toAbsolutePath().toString());
@@ -70,7 +87,7 @@ final class Recording implements OpenSolution.Recorder {
 
   @Override
   public void broughtBack() {
-    writer.execute(
+    write(
         () -> {
           replaced.ifPresent(Recording::drop);
           replaced = Optional.empty();
@@ -79,7 +96,7 @@ final class Recording implements OpenSolution.Recorder {
 
   /// Goes on from where a journal ended.
   void resumed(SolutionFile file, Optional<Path> from, SolutionFile now) {
-    writer.execute(
+    write(
         () -> {
           path = from.map(there -> there.toAbsolutePath().toString());
           saved = file.text();
@@ -90,7 +107,8 @@ final class Recording implements OpenSolution.Recorder {
 
   @Override
   public void edited(String thing, SolutionFile now) {
-    writer.execute(
+    waitForTheLatest();
+    write(
         () -> {
           String next = now.text();
           add(new Entry.Edited(thing, TextChange.between(text, next)));
@@ -101,41 +119,69 @@ final class Recording implements OpenSolution.Recorder {
 
   @Override
   public void undone(SolutionFile now) {
-    writer.execute(
-        () -> {
-          add(new Entry.Undone());
-          text = now.text();
-        });
+    stepped(new Entry.Undone(), now);
   }
 
   @Override
   public void redone(SolutionFile now) {
-    writer.execute(
+    stepped(new Entry.Redone(), now);
+  }
+
+  private void stepped(Entry step, SolutionFile now) {
+    waitForTheLatest();
+    write(
         () -> {
-          add(new Entry.Redone());
+          add(step);
           text = now.text();
         });
   }
 
   @Override
   public void paused() {
-    writer.execute(
+    write(
         () -> {
           if (!paused) {
             add(new Entry.Paused());
             paused = true;
+            settle();
           }
         });
   }
 
   @Override
   public void saved(Path to) {
-    writer.execute(
+    write(
         () -> {
           path = Optional.of(to.toAbsolutePath().toString());
           saved = text;
           add(new Entry.Saved(path.get()));
         });
+  }
+
+  private void write(Runnable entry) {
+    CountDownLatch written = new CountDownLatch(1);
+    latest = written;
+    writer.execute(
+        () -> {
+          try {
+            entry.run();
+          } finally {
+            written.countDown();
+          }
+        });
+  }
+
+  /// Lets nobody type on while what was typed before is not written, for a moment at most: where
+  /// nothing is written at all, that moment is waited for once and not with every key.
+  private void waitForTheLatest() {
+    if (stuck && latest.getCount() > 0) {
+      return;
+    }
+    try {
+      stuck = !latest.await(longestWait.toMillis(), TimeUnit.MILLISECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 
   private void add(Entry entry) {
@@ -161,6 +207,17 @@ final class Recording implements OpenSolution.Recorder {
     }
   }
 
+  /// Nothing of it is only in the system's memory, should the power fail.
+  private void settle() {
+    try {
+      if (journal.isPresent()) {
+        journal.get().settle();
+      }
+    } catch (IOException e) {
+      LOG.warn("the system did not say that a journal is on the disk", e);
+    }
+  }
+
   /// What was there goes once the new one has it.
   private void beginAnew() throws IOException {
     Journal before = journal.orElseThrow();
@@ -175,7 +232,7 @@ final class Recording implements OpenSolution.Recorder {
   ///
   /// @param misses whether somebody would miss what is in it
   void end(boolean misses) {
-    writer.execute(
+    write(
         () -> {
           if (misses && journal.isPresent()) {
             add(new Entry.Closed());

@@ -61,6 +61,13 @@ public final class Journal implements Closeable {
     }
   }
 
+  /// Waits until what was added stays even when the power fails.
+  ///
+  /// @throws IOException if the system does not say that it does
+  public void settle() throws IOException {
+    channel.force(false);
+  }
+
   /// How long it is by now, in bytes.
   ///
   /// @throws IOException if that cannot be found out
