@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # Does the packaged program's main jobs where nothing of Java or Maven can be found; with a display,
-# its window too. Usage: check-package.sh lehrgang_1.0.0_amd64.deb
+# its window too. With the demo that the built program wrote, compares what the packaged one writes.
+# Usage: check-package.sh lehrgang_1.0.0_amd64.deb [target/demo]
 set -euo pipefail
 root=$(mktemp -d)
 trap 'rm -rf "$root"' EXIT
@@ -23,6 +24,13 @@ env -i HOME="$root/home" JAVA_TOOL_OPTIONS="-Xlog:class+load:file=$root/out/clas
   "$program" --version >/dev/null 2>&1
 test "$(grep -c 'source: shared objects file' "$root/out/classes.log")" -gt 2000
 for part in licences.txt lehrgang-parts.cdx.json; do test -s "$root/opt/lehrgang/lib/$part"; done
+
+if [ -n "${2:-}" ]; then
+  demo_here=$PWD/$2
+  (cd "$root/out" && env -i HOME="$root/home" LANG=C.UTF-8 PATH=/nowhere "$program" demo >/dev/null)
+  # In pictures of windows a caret may blink.
+  diff -rq --exclude='*.png' --exclude='*~' "$demo_here" "$root/out/target/demo"
+fi
 
 if [ -n "${DISPLAY:-}" ]; then
   cp "$demo/route-and-season.lehrgang" "$root/home/mine.lehrgang"

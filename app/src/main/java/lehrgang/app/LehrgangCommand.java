@@ -13,17 +13,7 @@ import picocli.CommandLine.Parameters;
     name = "lehrgang",
     resourceBundle = "lehrgang.app.messages",
     mixinStandardHelpOptions = true,
-    versionProvider = LehrgangCommand.Version.class,
-    subcommands = {
-      ComposeCommand.class,
-      DemoCommand.class,
-      DeriveCommand.class,
-      HandOutCommand.class,
-      MarkCommand.class,
-      RehearseCommand.class,
-      VaryCommand.class,
-      CommandLine.HelpCommand.class
-    })
+    versionProvider = LehrgangCommand.Version.class)
 final class LehrgangCommand implements Callable<Integer> {
   /// What `--version` says.
   static final class Version implements CommandLine.IVersionProvider {

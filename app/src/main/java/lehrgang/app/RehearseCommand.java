@@ -33,10 +33,11 @@ final class RehearseCommand implements Callable<Integer> {
     Path folder = Files.createTempDirectory("lehrgang-rehearsal");
     Path table = Files.writeString(folder.resolve("table.csv"), TABLE);
     for (String form : new String[] {"--alpha=0.05", "--json"}) {
-      Main.commandLine()
+      String[] derive = {"derive", "independence", table.toString(), form};
+      Main.commandLine(derive)
           .setOut(new PrintWriter(Writer.nullWriter()))
           .setErr(new PrintWriter(Writer.nullWriter()))
-          .execute("derive", "independence", table.toString(), form);
+          .execute(derive);
     }
     if (start) {
       DemoPictures.rehearse();

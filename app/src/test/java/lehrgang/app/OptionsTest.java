@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
@@ -150,5 +151,19 @@ class OptionsTest {
         }
       }
     }
+  }
+
+  static Stream<String> commands() {
+    return Main.commandLine().getSubcommands().entrySet().stream()
+        .filter(command -> !command.getValue().getCommandSpec().usageMessage().hidden())
+        .map(Map.Entry::getKey);
+  }
+
+  @ParameterizedTest
+  @MethodSource("commands")
+  void aCommandThatIsMadeAloneSaysOfItselfWhatItSaysAmongAll(String command) {
+    String among = Main.commandLine().getSubcommands().get(command).getUsageMessage();
+    assertThat(run(command, "--help").out()).isEqualTo(among);
+    assertThat(run("help", command).out()).isEqualTo(among);
   }
 }

@@ -13,7 +13,7 @@ record Run(int exit, String out, String err) {
     StringWriter out = new StringWriter();
     StringWriter err = new StringWriter();
     int exit =
-        Main.commandLine()
+        Main.commandLine(arguments)
             .setOut(new PrintWriter(out))
             .setErr(new PrintWriter(err))
             .execute(arguments);

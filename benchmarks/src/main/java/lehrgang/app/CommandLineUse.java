@@ -13,7 +13,7 @@ public final class CommandLineUse {
 
   public static Ended run(String... arguments) {
     StringWriter complaint = new StringWriter();
-    CommandLine commands = Main.commandLine();
+    CommandLine commands = Main.commandLine(arguments);
     int code =
         commands
             .setOut(new PrintWriter(new StringWriter()))

@@ -165,6 +165,8 @@ public final class Style {
   public static final String PICKED = "picked";
   public static final String PICKER = "picker";
   public static final String PICKER_NAME = "picker-name";
+  public static final String PRINT = "print";
+  public static final String PRINT_BUTTONS = "print-buttons";
   public static final String PRIMARY = "primary";
   public static final String PROPOSAL = "proposal";
   public static final String PROPOSALS = "proposals";

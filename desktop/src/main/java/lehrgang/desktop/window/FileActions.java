@@ -191,7 +191,7 @@ final class FileActions {
 
       @Override
       public void print(byte[] pdf) {
-        Printing.of(pdf, window.get(), notices);
+        Printing.of(pdf, window.get().getScene(), notices);
       }
 
       @Override

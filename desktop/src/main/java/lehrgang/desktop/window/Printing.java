@@ -1,20 +1,26 @@
 package lehrgang.desktop.window;
 
+import java.util.Locale;
+import java.util.function.BiConsumer;
+import java.util.function.BooleanSupplier;
+import javafx.application.Platform;
 import javafx.print.PageLayout;
 import javafx.print.PageOrientation;
 import javafx.print.Paper;
 import javafx.print.Printer;
 import javafx.print.PrinterJob;
+import javafx.scene.Scene;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
-import javafx.stage.Window;
 import lehrgang.desktop.desk.Notices;
+import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.Pictures;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.paper.PdfPages;
 import lehrgang.documents.paper.PdfPages.Picture;
 
-/// Prints the pages of a PDF through the system's own dialogue.
+/// Prints the pages of a PDF, beside the interface: where and how often is asked by the system's
+/// own window, or by one of ours where it has none.
 final class Printing {
   /// Dots to a point: 300 to an inch.
   private static final double DOTS = 300 / 72.0;
@@ -24,15 +30,65 @@ final class Printing {
 
   private Printing() {}
 
-  static void of(byte[] pdf, Window window, Notices notices) {
+  static void of(byte[] pdf, Scene beside, Notices notices) {
+    String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
+    if (system.contains("win") || system.contains("mac")) {
+      byItsOwnWindow(pdf, beside, notices);
+    } else {
+      by(UnixPrinters.ofThisSystem(), pdf, beside, notices);
+    }
+  }
+
+  private static void byItsOwnWindow(byte[] pdf, Scene beside, Notices notices) {
     PrinterJob job = Printer.getDefaultPrinter() == null ? null : PrinterJob.createPrinterJob();
     if (job == null) {
       notices.say(Words.of("handout.no-printer"));
-      return;
+    } else if (job.showPrintDialog(beside.getWindow())) {
+      begin(
+          job.getPrinter().getName(),
+          () -> print(pdf, job, (page, of) -> say(notices, "handout.printing", page, of)),
+          notices);
     }
-    if (!job.showPrintDialog(window)) {
-      return;
-    }
+  }
+
+  /// Asks on which of them, and how often.
+  static void by(UnixPrinters printers, byte[] pdf, Scene beside, Notices notices) {
+    BackgroundWork.begin(
+        (_, _) -> printers.names(),
+        BackgroundWork.Listener.of(
+            names -> {
+              if (names.isEmpty()) {
+                notices.say(Words.of("handout.no-printer"));
+              } else {
+                PrintWindow.ask(names, beside)
+                    .ifPresent(
+                        chosen ->
+                            begin(
+                                chosen.printer(),
+                                () -> printers.print(pdf, chosen.printer(), chosen.copies()),
+                                notices));
+              }
+            },
+            () -> notices.say(Words.of("handout.no-printer"))));
+  }
+
+  /// @param print says whether the printer took it
+  private static void begin(String printer, BooleanSupplier print, Notices notices) {
+    BackgroundWork.begin(
+        (_, _) -> print.getAsBoolean(),
+        BackgroundWork.Listener.of(
+            printed ->
+                notices.say(Words.of(printed ? "handout.printed" : "handout.not-printed", printer)),
+            () -> notices.say(Words.of("handout.not-printed", printer))));
+  }
+
+  private static void say(Notices notices, String key, int page, int of) {
+    Platform.runLater(() -> notices.say(Words.of(key, page, of)));
+  }
+
+  /// @param onPage told before each page, with their number
+  /// @return whether the printer took all of it
+  private static boolean print(byte[] pdf, PrinterJob job, BiConsumer<Integer, Integer> onPage) {
     try (PdfPages pages = PdfPages.of(pdf)) {
       Paper paper = pages.width(0) < A4_WIDTH ? Paper.A4 : Paper.NA_LETTER;
       PageLayout layout =
@@ -41,14 +97,14 @@ final class Printing {
                   paper, PageOrientation.PORTRAIT, Printer.MarginType.HARDWARE_MINIMUM);
       boolean printed = true;
       for (int page = 0; page < pages.count() && printed; page++) {
-        notices.say(Words.of("handout.printing", page + 1, pages.count()));
-        ImageView view = view(pages.picture(page, DOTS));
+        onPage.accept(page + 1, pages.count());
+        ImageView view = new ImageView(image(pages.picture(page, DOTS)));
         view.setFitWidth(layout.getPrintableWidth());
         view.setFitHeight(layout.getPrintableHeight());
         view.setPreserveRatio(true);
         printed = job.printPage(layout, view);
       }
-      job.endJob();
+      return job.endJob() && printed;
     }
   }
 
@@ -57,10 +113,6 @@ final class Printing {
     try (PdfPages pages = PdfPages.of(pdf)) {
       return image(pages.picture(0, FOR_SLIDES));
     }
-  }
-
-  private static ImageView view(Picture picture) {
-    return new ImageView(image(picture));
   }
 
   private static WritableImage image(Picture picture) {
