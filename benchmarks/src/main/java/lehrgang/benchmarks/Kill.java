@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -18,6 +19,11 @@ import lehrgang.documents.solutionfile.SolutionFile;
 public final class Kill {
   private static final long GRACE = 250;
   private static final int LONGEST = 3000;
+
+  /// Things said by one that is at work, and for how many times 10 ms that is waited for.
+  private static final int AT_WORK = 5;
+
+  private static final int PATIENCE = 1000;
 
   /// Edits of the rehearsal.
   private static final int REHEARSED = 80;
@@ -51,7 +57,7 @@ public final class Kill {
     int edits = 0;
     for (int k = 0; k <= times; k++) {
       Process robot = start(folder, file, random.nextLong());
-      List<Said> said = new ArrayList<>();
+      List<Said> said = Collections.synchronizedList(new ArrayList<>());
       try (BufferedReader lines = robot.inputReader()) {
         said.add(read(lines));
         if (k > 0 && isUnderWay(said.getFirst(), before)) {
@@ -62,8 +68,11 @@ public final class Kill {
               "kill %d: what is there is not what was acknowledged: %s%n",
               k, whatIsThere(said.getFirst(), before, killed));
         }
-        killed = System.currentTimeMillis() + random.nextInt(LONGEST);
         Thread reader = Thread.ofVirtual().start(() -> readOn(lines, said));
+        if (random.nextInt(4) > 0) {
+          awaitWork(said);
+        }
+        killed = System.currentTimeMillis() + random.nextInt(LONGEST);
         Thread.sleep(Math.max(0, killed - System.currentTimeMillis()));
         killed = System.currentTimeMillis();
         robot.destroyForcibly();
@@ -136,6 +145,13 @@ public final class Kill {
       }
     }
     throw new IOException("the robot did not start; its log says why");
+  }
+
+  /// Most are killed when they are at it: on a busy machine the first edit takes its time.
+  private static void awaitWork(List<Said> said) throws InterruptedException {
+    for (int k = 0; k < PATIENCE && said.size() < AT_WORK; k++) {
+      Thread.sleep(10);
+    }
   }
 
   private static void readOn(BufferedReader lines, List<Said> said) {
