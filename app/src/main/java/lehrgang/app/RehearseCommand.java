@@ -12,6 +12,7 @@ import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.window.DemoPictures;
+import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -40,7 +41,7 @@ final class RehearseCommand implements Callable<Integer> {
           .execute(derive);
     }
     if (start) {
-      DemoPictures.rehearse();
+      DesktopApplication.rehearse(SolutionFile.demo(), folder.resolve("user"));
       return 0;
     }
     for (Form form : Form.values()) {

@@ -56,14 +56,15 @@ public final class DemoPictures {
     return write(folder, SolutionFile.demo(), "write");
   }
 
-  /// Opens the demo's window as a start does, and no more.
-  public static void rehearse() throws IOException {
-    inWindow(SolutionFile.demo(), window -> window.scene().getRoot().isVisible());
-  }
-
   /// @param name the beginning of the files' names
   static List<Path> write(Path folder, SolutionFile solution, String name) throws IOException {
     return inWindow(solution, window -> new DemoPictures(folder, window).all(name));
+  }
+
+  /// Windows are made and drawn, and shown on no display; before the toolkit starts.
+  static void hideWindows() {
+    System.setProperty("glass.platform", "Headless");
+    System.setProperty("prism.order", "sw");
   }
 
   /// What is done in a window that nobody sees.
@@ -72,8 +73,7 @@ public final class DemoPictures {
   }
 
   private static <T> T inWindow(SolutionFile solution, Job<T> job) throws IOException {
-    System.setProperty("glass.platform", "Headless");
-    System.setProperty("prism.order", "sw");
+    hideWindows();
     Path userFolder = Files.createTempDirectory("lehrgang-pictures");
     CountDownLatch started = new CountDownLatch(1);
     Platform.startup(started::countDown);

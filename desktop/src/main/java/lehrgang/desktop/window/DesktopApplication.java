@@ -11,6 +11,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.slf4j.LoggerFactory;
 
@@ -18,6 +19,8 @@ import org.slf4j.LoggerFactory;
 public final class DesktopApplication extends Application {
   private record Start(
       SolutionFile solution, Optional<Path> file, Path userFolder, MainWindow.First first) {}
+
+  private static final CompletableFuture<Boolean> SHOWN = new CompletableFuture<>();
 
   private static Start start;
 
@@ -34,6 +37,23 @@ public final class DesktopApplication extends Application {
     launch(DesktopApplication.class);
   }
 
+  /// Opens the window where nobody sees it, and closes it once it stands there: what a start needs
+  /// has been loaded then.
+  ///
+  /// @param userFolder one that nobody uses
+  public static void rehearse(SolutionFile first, Path userFolder) {
+    DemoPictures.hideWindows();
+    CompletableFuture<Void> ended =
+        CompletableFuture.runAsync(
+            () -> {
+              SHOWN.join();
+              FxTurn.settle();
+              Platform.exit();
+            });
+    open(first, Optional.empty(), userFolder, MainWindow.First.DEMO);
+    ended.join();
+  }
+
   @Override
   public void start(Stage stage) {
     Thread.currentThread()
@@ -46,6 +66,7 @@ public final class DesktopApplication extends Application {
     OneInstance.listen(
         start.userFolder(),
         file -> Platform.runLater(() -> file.ifPresentOrElse(windows::open, windows::another)));
+    SHOWN.complete(true);
   }
 
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.
