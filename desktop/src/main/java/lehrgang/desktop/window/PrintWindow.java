@@ -1,14 +1,13 @@
 package lehrgang.desktop.window;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.stage.Modality;
 import javafx.stage.Stage;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
@@ -24,10 +23,11 @@ final class PrintWindow {
   private final Stage stage = new Stage();
   private final Picker<String> printer;
   private final Label number = new Label();
+  private final Consumer<Chosen> chosen;
   private int copies = 1;
-  private boolean confirmed;
 
-  private PrintWindow(List<String> printers) {
+  private PrintWindow(List<String> printers, Consumer<Chosen> chosen) {
+    this.chosen = chosen;
     printer =
         new Picker<String>(Words.of("print.printer"), Function.identity(), _ -> {})
             .show(printers, printers.getFirst())
@@ -39,21 +39,16 @@ final class PrintWindow {
   /// @param copies at least 1
   record Chosen(String printer, int copies) {}
 
-  /// Asks, and waits for the answer.
+  /// Asks, beside the window; nothing is printed where it is closed.
   ///
   /// @param printers one or more, the usual one first
-  /// @return empty where nothing is to be printed after all
-  static Optional<Chosen> ask(List<String> printers, Scene beside) {
-    PrintWindow window = new PrintWindow(printers);
-    window.showAndWait(beside);
-    return window.confirmed
-        ? Optional.of(new Chosen(window.printer.value(), window.copies))
-        : Optional.empty();
+  /// @param print    told what was chosen
+  static void show(List<String> printers, Scene beside, Consumer<Chosen> print) {
+    new PrintWindow(printers, print).show(beside);
   }
 
-  private void showAndWait(Scene beside) {
+  private void show(Scene beside) {
     stage.initOwner(beside.getWindow());
-    stage.initModality(Modality.WINDOW_MODAL);
     stage.setTitle(Words.of("print.title"));
     stage.getIcons().setAll(Icons.program());
     stage.setResizable(false);
@@ -62,7 +57,7 @@ final class PrintWindow {
     Scene scene = new Scene(content);
     scene.getStylesheets().setAll(beside.getStylesheets());
     stage.setScene(scene);
-    stage.showAndWait();
+    stage.show();
   }
 
   private HBox copies() {
@@ -88,8 +83,8 @@ final class PrintWindow {
     print.setDefaultButton(true);
     print.setOnAction(
         _ -> {
-          confirmed = true;
           stage.close();
+          chosen.accept(new Chosen(printer.value(), copies));
         });
     Button not = new Button(Words.of("print.not"));
     not.setId("print-not");

@@ -60,13 +60,14 @@ final class Printing {
               if (names.isEmpty()) {
                 notices.say(Words.of("handout.no-printer"));
               } else {
-                PrintWindow.ask(names, beside)
-                    .ifPresent(
-                        chosen ->
-                            begin(
-                                chosen.printer(),
-                                () -> printers.print(pdf, chosen.printer(), chosen.copies()),
-                                notices));
+                PrintWindow.show(
+                    names,
+                    beside,
+                    chosen ->
+                        begin(
+                            chosen.printer(),
+                            () -> printers.print(pdf, chosen.printer(), chosen.copies()),
+                            notices));
               }
             },
             () -> notices.say(Words.of("handout.no-printer"))));
