@@ -35,6 +35,7 @@ final class MarksRow extends ListCell<SheetMarks> {
     this.column = column;
     getStyleClass().add(Style.MARKS_ROW);
     line.setAlignment(Pos.CENTER_LEFT);
+    credit.setAlignment(Pos.CENTER_RIGHT);
     setGraphic(line);
   }
 

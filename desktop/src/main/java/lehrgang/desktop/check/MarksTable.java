@@ -30,8 +30,8 @@ import lehrgang.desktop.kit.Words;
 final class MarksTable extends VBox {
   private static final double ROW = 29;
   static final double STUDENT = 96;
-  static final double CREDIT = 70;
-  private static final double EDGES = 44;
+  static final double CREDIT = 84;
+  private static final double EDGES = 30;
   private static final double WIDEST = 64;
 
   /// A wide class still has a column that a finger can hit.
@@ -139,8 +139,10 @@ final class MarksTable extends VBox {
       head.getChildren().add(centred(symbol));
       counts.getChildren().add(centred(count(fared.get(line), students)));
     }
-    head.getChildren()
-        .add(head(Words.of("check.credit"), "check-sort-credit", CREDIT, () -> sort(byCredit)));
+    Button credit =
+        head(Words.of("check.credit"), "check-sort-credit", CREDIT, () -> sort(byCredit));
+    credit.setAlignment(Pos.CENTER_RIGHT);
+    head.getChildren().add(credit);
     Region end = new Region();
     counts.getChildren().add(fixed(end, CREDIT));
   }
