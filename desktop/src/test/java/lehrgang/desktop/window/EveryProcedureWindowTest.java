@@ -104,6 +104,20 @@ class EveryProcedureWindowTest {
   }
 
   @Test
+  void whatHelpsWhereMergingLeavesTooFewClassesIsOffered() {
+    open("worn-waymarks");
+    int classes = driver.solution().table().rows().size();
+    for (int k = 1; k <= classes; k++) {
+      driver.retype("count-" + k + "-1", KeyCode.DIGIT1);
+    }
+    assertThat(driver.isShown("of the classes are left where small ones are merged")).isTrue();
+    assertThat(driver.isShown("Classes: as recorded")).isTrue();
+    driver.press("remedy-classes");
+    assertThat(driver.solution().choices().options()).containsEntry("classes", "recorded");
+    assertThat(driver.isShown("of the classes are left where small ones are merged")).isFalse();
+  }
+
+  @Test
   void sharesArePastedByLabelAndAnUnknownLabelIsNamedWithTheNearest() {
     open("planting-plan");
     driver.putOnClipboard("rowan −\t10 %\nrowan +\t20 %\nlarch −\t30 %\nlarch +\t40 %\n");

@@ -13,10 +13,10 @@ import javafx.scene.layout.VBox;
 import lehrgang.core.data.Problem;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.OpenSolution;
-import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import org.kordamp.ikonli.javafx.FontIcon;
 
 /// What is wrong with the table, in sentences below it and as marks on its cells, with what would
 /// mend it.
@@ -68,13 +68,21 @@ final class TableMessages extends VBox {
   }
 
   private Button offer(Problem.Remedy remedy) {
-    return Icons.tool(
-        "fth-check",
-        "remedy." + remedy.option(),
-        () ->
+    Wording wording = Wording.english();
+    String option = "option." + remedy.option();
+    Button offer =
+        new Button(
+            Words.of(
+                "table.remedy", wording.text(option), wording.text(option + "." + remedy.value())),
+            new FontIcon("fth-check"));
+    offer.getStyleClass().add(Style.QUIET);
+    offer.setId("remedy-" + remedy.option());
+    offer.setOnAction(
+        _ ->
             solution.edit(
                 "",
                 now -> now.withChoices(now.choices().withOption(remedy.option(), remedy.value()))));
+    return offer;
   }
 
   private static void mark(TextField field, Optional<String> wrong) {
