@@ -77,6 +77,7 @@ public final class Style {
   public static final String ENTRY_ROW = "entry-row";
   public static final String ENTRY_TITLE = "entry-title";
   public static final String EXCERPT = "excerpt";
+  public static final String ERROR_NUMBER = "error-number";
   public static final String FACTS = "facts";
   public static final String FACT_NAME = "fact-name";
   public static final String FACT_VALUE = "fact-value";

@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
@@ -26,6 +27,8 @@ import lehrgang.core.page.Glance;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.Trace;
 import lehrgang.core.wording.Wording;
+import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.WorkedOut;
 import lehrgang.desktop.kit.Labels;
@@ -47,6 +50,7 @@ public final class TraceView extends ScrollPane {
   /// The page is looked over as soon as nothing changes for a moment.
   private static final Duration CALM = Duration.millis(350);
 
+  private final OpenSolution solution;
   private final WorkedOut worked;
   private final Selection selection;
   private final LiveNumbers numbers;
@@ -61,11 +65,11 @@ public final class TraceView extends ScrollPane {
   private boolean goingBack;
 
   /// @param goTo shows a step of the page
-  public TraceView(
-      WorkedOut worked, Selection selection, LiveNumbers numbers, Consumer<String> goTo) {
-    this.worked = worked;
+  public TraceView(Desk desk, LiveNumbers numbers, Consumer<String> goTo) {
+    this.solution = desk.solution();
+    this.worked = desk.worked();
     this.goTo = goTo;
-    this.selection = selection;
+    this.selection = desk.selection();
     this.numbers = numbers;
     this.formulas = new FormulaPainter(numbers);
     getStyleClass().add(Style.TRACE_SCROLL);
@@ -103,7 +107,7 @@ public final class TraceView extends ScrollPane {
     calm.stop();
     if (!worked.now().problems().isEmpty()) {
       forgetGlance();
-    } else if (trace.isEmpty()) {
+    } else {
       calm.playFromStart();
     }
     if (trace.equals(shown) && !content.getChildren().isEmpty()) {
@@ -115,8 +119,12 @@ public final class TraceView extends ScrollPane {
     setVvalue(0);
   }
 
-  /// Adds what helps as long as no number is selected.
+  /// Adds what helps as long as no number is selected, or the usual errors of the one that is.
   private void lookOver() {
+    content.getChildren().removeIf(UsualErrorsView.class::isInstance);
+    shown
+        .flatMap(trace -> worked.now().result().flatMap(now -> errors(trace, now.derivation())))
+        .ifPresent(content.getChildren()::add);
     worked
         .now()
         .whole()
@@ -129,6 +137,10 @@ public final class TraceView extends ScrollPane {
               seen = Optional.of(glance);
               content.getChildren().add(new GlanceView(glance, goTo));
             });
+  }
+
+  private Optional<UsualErrorsView> errors(Trace trace, Derivation derivation) {
+    return UsualErrorsView.of(solution.now(), derivation, trace.line());
   }
 
   /// What was checked of the last solution says nothing of data that cannot be worked out.

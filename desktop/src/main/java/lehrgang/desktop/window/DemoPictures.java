@@ -31,6 +31,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Pictures of the main view with the demo, for a machine without a display and for the guide.
 public final class DemoPictures {
+  private static final long MOMENT = 600;
   private static final long PAUSE = 30;
   private static final int TURNS = 400;
 
@@ -245,6 +246,9 @@ public final class DemoPictures {
     FxTurn.run(() -> select(selected));
     FxTurn.run(() -> window.faces().write().page().goTo(step));
     FxTurn.run(() -> window.faces().write().page().goTo(step));
+    // Some things come when nothing has changed for a moment.
+    LockSupport.parkNanos(MOMENT * 1_000_000);
+    FxTurn.settle();
     save(name);
   }
 

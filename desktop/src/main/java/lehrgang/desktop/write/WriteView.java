@@ -22,7 +22,7 @@ public final class WriteView extends BorderPane {
   public WriteView(Desk desk) {
     this.numbers = new LiveNumbers(desk.worked(), desk.selection());
     this.page = new PageView(desk, numbers);
-    this.trace = new TraceView(desk.worked(), desk.selection(), numbers, page::goTo);
+    this.trace = new TraceView(desk, numbers, page::goTo);
     Rail rail = new Rail(desk.solution(), desk.worked(), desk.notices(), page::goTo);
     page.onStepInSight(rail::setCurrent);
     getStyleClass().add(Style.WRITE_VIEW);

@@ -48,6 +48,17 @@ class AtAGlanceTest {
   }
 
   @Test
+  void whatIsUsuallyWrittenInPlaceOfANumberStandsInItsTrace() {
+    open("route-and-season");
+    driver.click(driver.number("df"));
+    driver.await(() -> driver.window().scene().getRoot().lookup("#usual-errors") != null);
+    assertThat(driver.isShown("Usual wrong answers")).isTrue();
+    assertThat(driver.isShown("number of cells less one")).isTrue();
+    driver.click(driver.number("R[1]"));
+    assertThat(driver.isShown("number of cells less one")).isFalse();
+  }
+
+  @Test
   void dataThatCannotBeWorkedOutHaveNotBeenChecked() {
     open("bunk-rooms");
     driver.await(this::showsTheGlance);

@@ -6,16 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.marking.AcceptedAnswers;
 import lehrgang.core.marking.Slip;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.marking.Slips;
-import lehrgang.core.marking.WrongAnswers;
-import lehrgang.core.number.Format;
-import lehrgang.core.number.Kind;
-import lehrgang.core.number.Value;
+import lehrgang.core.marking.UsualErrors;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.wording.Phrase;
@@ -34,20 +29,14 @@ final class WrongParts {
   /// A table of more blanks goes on in the same way.
   private static final int MOST = 18;
 
-  private final Solved solved;
   private final Wording wording;
-  private final Format format;
-  private final AcceptedAnswers accepted;
   private final SlipTexts texts;
-  private final WrongAnswers wrong;
+  private final UsualErrors errors;
 
-  WrongParts(Solved solved, Page key, Format format, AcceptedAnswers accepted) {
-    this.solved = solved;
+  WrongParts(Solved solved, Page key) {
     this.wording = key.wording();
-    this.format = format;
-    this.accepted = accepted;
     this.texts = new SlipTexts(solved.solution(), solved.derivation());
-    this.wrong = new WrongAnswers(solved.derivation());
+    this.errors = new UsualErrors(solved.solution(), solved.derivation());
   }
 
   /// Nothing where no slip is known for any blank.
@@ -96,7 +85,7 @@ final class WrongParts {
     Map<LineId, Map<String, String>> answers = new LinkedHashMap<>();
     Set<String> slips = new HashSet<>();
     for (LineId line : lines) {
-      Map<String, String> written = written(line);
+      Map<String, String> written = errors.of(line);
       answers.put(line, written);
       slips.addAll(written.keySet());
     }
@@ -124,32 +113,5 @@ final class WrongParts {
       rows.add(row);
     }
     return new Table(Part.Kind.COUNTS, List.of(), head, rows, List.of(), false);
-  }
-
-  /// What each slip makes of a line, as it is written, where it is not accepted.
-  private Map<String, String> written(LineId line) {
-    Derivation derivation = solved.derivation();
-    Kind kind = derivation.line(line).kind();
-    int decimals = kind.mayBeRounded() ? format.decimalsOf(kind) : 0;
-    Map<String, String> written = new LinkedHashMap<>();
-    wrong
-        .of(line)
-        .forEach(
-            (slip, value) -> {
-              if (!isAccepted(line, value, decimals)) {
-                written.put(slip, format.show(kind, value).text());
-              }
-            });
-    return written;
-  }
-
-  private boolean isAccepted(LineId line, Value value, int decimals) {
-    return accepted
-        .of(line, decimals)
-        .filter(
-            range ->
-                value.rounded(decimals).compareTo(range.low()) >= 0
-                    && value.rounded(decimals).compareTo(range.high()) <= 0)
-        .isPresent();
   }
 }

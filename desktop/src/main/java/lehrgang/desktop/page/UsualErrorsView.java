@@ -1,0 +1,64 @@
+package lehrgang.desktop.page;
+
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.HPos;
+import javafx.geometry.VPos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import lehrgang.core.derivation.Derivation;
+import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.SlipTexts;
+import lehrgang.core.marking.UsualErrors;
+import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Words;
+
+/// Numbers that students usually write for a line, by which each slip tells itself.
+final class UsualErrorsView extends VBox {
+  private static final int MOST = 8;
+
+  private UsualErrorsView(Map<String, String> errors, SlipTexts texts) {
+    setId("usual-errors");
+    GridPane grid = new GridPane();
+    grid.getStyleClass().add(Style.FACTS);
+    int row = 0;
+    Set<String> numbers = new HashSet<>();
+    for (Map.Entry<String, String> error : errors.entrySet().stream().limit(MOST).toList()) {
+      // Two slips may lead to one number.
+      String number = numbers.add(error.getValue()) ? error.getValue() : "";
+      grid.addRow(row++, number(number), slip(texts.name(error.getKey())));
+    }
+    getChildren().addAll(Labels.label(Words.of("trace.errors"), Style.TRACE_HEAD), grid);
+  }
+
+  private static Label number(String text) {
+    Label number = Labels.label(text, Style.ERROR_NUMBER);
+    number.setMinWidth(USE_PREF_SIZE);
+    GridPane.setValignment(number, VPos.TOP);
+    GridPane.setHalignment(number, HPos.RIGHT);
+    return number;
+  }
+
+  private static Label slip(String name) {
+    Label slip = Labels.label(name, Style.FACT_NAME);
+    slip.setMinHeight(USE_PREF_SIZE);
+    GridPane.setValignment(slip, VPos.TOP);
+    return slip;
+  }
+
+  /// Empty where no slip is known that leads to another number, or where there is no such line.
+  static Optional<UsualErrorsView> of(Solution solution, Derivation derivation, LineId line) {
+    if (derivation.find(line).isEmpty()) {
+      return Optional.empty();
+    }
+    Map<String, String> errors = new UsualErrors(solution, derivation).of(line);
+    return errors.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new UsualErrorsView(errors, new SlipTexts(solution, derivation)));
+  }
+}
