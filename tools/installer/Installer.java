@@ -151,9 +151,6 @@ final class Installer {
     command.addAll(
         List.of(
             "-XX:AOTCacheOutput=" + application.resolve("lehrgang.aot"),
-            // What is learned of how often things are done is 2 MB and makes no start quicker.
-            "-XX:+UnlockDiagnosticVMOptions",
-            "-XX:-AOTRecordTraining",
             "-XX:TieredStopAtLevel=1",
             "-cp",
             String.join(java.io.File.pathSeparator, jars),

@@ -44,6 +44,11 @@ record JavaRuntime(Path javaFx, Path work, Host host) {
           "java.xml/jdk/xml/internal/jdkcatalog",
           "java.naming/com/sun/jndi",
           "java.base/sun/security/ssl",
+          "java.base/sun/net/ftp",
+          "java.base/sun/net/www/http",
+          "java.base/sun/net/www/protocol/http",
+          "java.base/sun/net/www/protocol/https",
+          "java.base/sun/net/www/protocol/ftp",
           "java.base/sun/security/tools");
 
   /// Parts of JavaFX that nothing here comes to: what it loads from outside Java, which lies
@@ -55,6 +60,10 @@ record JavaRuntime(Path javaFx, Path work, Host host) {
           + "/javafx.controls/com/sun/javafx/charts/**,"
           + "/javafx.controls/javafx/scene/chart/[B-Z]*,"
           + "regex:/java\\..*_(de|ja|zh_CN|zh_TW)\\.(class|properties)";
+
+  /// On Linux the system's own commands print.
+  private static final List<String> LEFT_OUT_ON_LINUX =
+      List.of("java.desktop/sun/print", "java.desktop/javax/print");
 
   /// What belongs to those, and a way of sorting that no computation here is long enough for.
   private static final List<String> LIBRARIES_LEFT_OUT =
@@ -113,7 +122,11 @@ record JavaRuntime(Path javaFx, Path work, Host host) {
   private Path leftOut() throws IOException {
     Path modules = FileSystems.getFileSystem(URI.create("jrt:/")).getPath("/modules");
     List<String> files = new ArrayList<>();
-    for (String part : LEFT_OUT) {
+    List<String> parts = new ArrayList<>(LEFT_OUT);
+    if (host == Host.LINUX) {
+      parts.addAll(LEFT_OUT_ON_LINUX);
+    }
+    for (String part : parts) {
       Path folder = modules.resolve(part);
       if (Files.isDirectory(folder)) {
         try (Stream<Path> all = Files.walk(folder)) {
