@@ -9,7 +9,7 @@ dpkg-deb -x "$1" "$root"
 program="$root/opt/lehrgang/bin/lehrgang"
 demo="$root/opt/lehrgang/lib/demo"
 mkdir "$root/home" "$root/out"
-alone() { env -i HOME="$root/home" LANG=C.UTF-8 PATH=/nowhere ${DISPLAY:+DISPLAY="$DISPLAY"} "$@"; }
+alone() { env -i HOME="$root/home" XDG_DATA_HOME="$root/home/data" LANG=C.UTF-8 PATH=/nowhere ${DISPLAY:+DISPLAY="$DISPLAY"} "$@"; }
 
 test "$(readlink "$root/usr/bin/lehrgang")" = /opt/lehrgang/bin/lehrgang
 alone "$program" --version | grep -q '^lehrgang [0-9]'
@@ -66,6 +66,8 @@ if [ -n "${DISPLAY:-}" ]; then
   wait "$window"
   grep -q '\[33, 55, 24\]' "$root/home/mine.lehrgang"
   grep -q '"writtenBy": "Lehrgang' "$root/home/mine.lehrgang"
-  test -z "$(ls -A "$root/home/.local/share/lehrgang/journal")"
+  # What was typed went into a journal, which nobody misses after saving.
+  test -d "$root/home/data/lehrgang/journal"
+  test -z "$(ls -A "$root/home/data/lehrgang/journal")"
 fi
 echo "The packaged program works on its own: $(du -sm "$root/opt" | cut -f1) MB installed."
