@@ -7,7 +7,6 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Format;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
-import lehrgang.core.solution.Solution;
 
 /// What is usually written for a number that is wrong, as it is written, and the slip that leads
 /// there.
@@ -18,10 +17,12 @@ public final class UsualErrors {
   private final WrongAnswers wrong;
 
   /// @param derivation what the solution was worked out to
-  public UsualErrors(Solution solution, Derivation derivation) {
+  /// @param format     how its numbers are written
+  /// @param accepted   what nobody is told is wrong
+  public UsualErrors(Derivation derivation, Format format, AcceptedAnswers accepted) {
     this.derivation = derivation;
-    this.format = solution.format();
-    this.accepted = AcceptedAnswers.of(derivation, solution.marking());
+    this.format = format;
+    this.accepted = accepted;
     this.wrong = new WrongAnswers(derivation);
   }
 

@@ -24,11 +24,16 @@ class UsualErrorsTest {
     return ReferenceCases.oneOfEach();
   }
 
+  private static UsualErrors errors(Solution solution, Derivation derivation) {
+    return new UsualErrors(
+        derivation, solution.format(), AcceptedAnswers.of(derivation, solution.marking()));
+  }
+
   @ParameterizedTest
   @MethodSource("oneOfEach")
   void whoeverWritesItIsToldTheSlip(Solution solution) {
     Derivation derivation = ReferenceCases.derive(solution);
-    UsualErrors errors = new UsualErrors(solution, derivation);
+    UsualErrors errors = errors(solution, derivation);
     AnswerReader reader = new AnswerReader(Wording.english(), solution.numberStyle());
     int seen = 0;
     List<LineId> asked = Blanks.of(ReferenceCases.page(solution, Audience.STUDENT)).lines();
@@ -55,8 +60,7 @@ class UsualErrorsTest {
   void degreesOfFreedomThatCountCellsStandThere() {
     Solution solution = ReferenceCases.solution(ReferenceCases.trailRegister());
     Map<String, String> errors =
-        new UsualErrors(solution, ReferenceCases.derive(solution))
-            .of(LineId.parse("df").orElseThrow());
+        errors(solution, ReferenceCases.derive(solution)).of(LineId.parse("df").orElseThrow());
     assertThat(errors).containsValues("8", "9").doesNotContainValue("4");
   }
 }

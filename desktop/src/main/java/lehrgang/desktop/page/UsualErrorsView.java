@@ -11,6 +11,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.AcceptedAnswers;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.marking.UsualErrors;
 import lehrgang.core.solution.Solution;
@@ -56,7 +57,8 @@ final class UsualErrorsView extends VBox {
     if (derivation.find(line).isEmpty()) {
       return Optional.empty();
     }
-    Map<String, String> errors = new UsualErrors(solution, derivation).of(line);
+    AcceptedAnswers accepted = AcceptedAnswers.of(derivation, solution.marking());
+    Map<String, String> errors = new UsualErrors(derivation, solution.format(), accepted).of(line);
     return errors.isEmpty()
         ? Optional.empty()
         : Optional.of(new UsualErrorsView(errors, new SlipTexts(solution, derivation)));

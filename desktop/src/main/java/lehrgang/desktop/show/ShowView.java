@@ -12,11 +12,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.lesson.Phase;
 import lehrgang.core.lesson.Told;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Page;
-import lehrgang.core.page.PageBlock;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Guesses;
 import lehrgang.desktop.desk.Sight;
@@ -38,8 +36,7 @@ public final class ShowView extends Region {
   private final Ahead ahead;
   private final Boards boards;
   private final Keys keys;
-  private Optional<Telling> telling = Optional.empty();
-  private int at;
+  private final Progress progress = new Progress();
   private boolean asksFirst;
   private boolean isInSight;
 
@@ -50,7 +47,8 @@ public final class ShowView extends Region {
     Guesses guesses = new Guesses(desk.solution(), desk.worked());
     this.guess =
         new Guess(
-            said -> asked().flatMap(worked -> guesses.judge(worked.line(), said)), this::reveal);
+            said -> progress.asked().flatMap(worked -> guesses.judge(worked.line(), said)),
+            this::reveal);
     this.ahead = new Ahead(this::key);
     this.keys = keys();
     this.boards = new Boards(sheet, desk, this::width, this::selected);
@@ -75,7 +73,7 @@ public final class ShowView extends Region {
     if (isInSight && getHeight() > 0) {
       unit.setX(getHeight() / Board.HEIGHT);
       unit.setY(getHeight() / Board.HEIGHT);
-      telling.map(Telling::page).ifPresent(page -> Platform.runLater(() -> tell(page)));
+      progress.page().ifPresent(page -> Platform.runLater(() -> tell(page)));
     }
   }
 
@@ -106,44 +104,29 @@ public final class ShowView extends Region {
   }
 
   private void tell(Page page) {
-    double room = Board.room(width());
-    if (telling.filter(now -> now.page() == page && now.room() == room).isEmpty()) {
-      Optional<Integer> chapter = telling.map(_ -> line().chapter());
-      boolean resized = telling.filter(now -> now.page() == page).isPresent();
-      telling = Optional.of(Telling.of(page, room));
+    if (progress.tell(page, Board.room(width()))) {
       boards.forget();
-      if (resized) {
-        at = telling.get().lesson().firstOf(chapter.orElse(0));
-      }
     }
-    at = Math.clamp(at, 0, telling.orElseThrow().lesson().lines().size() - 1);
     show();
   }
 
-  private Told line() {
-    return telling.orElseThrow().lesson().lines().get(at);
-  }
-
   private void show() {
-    Telling now = telling.orElseThrow();
-    Told line = line();
+    Telling now = progress.telling();
+    Told line = progress.line();
     boards.turnTo(now.lesson(), line.chapter());
     pointing.lighting(() -> boards.now().orElseThrow().show(line));
     foot.show(now.lesson(), line, now.page());
     setAccessibleText(now.words().of(line));
-    ahead.pane().show(now.lesson(), at, now.words(), desk.solution().now());
+    ahead.pane().show(now.lesson(), progress.at(), now.words(), desk.solution().now());
     requestLayout();
   }
 
   /// Goes to a line, by its place among all.
   public void go(int line) {
     leaveAll();
-    int last = telling.map(now -> now.lesson().lines().size() - 1).orElse(-1);
-    if (last < 0 || line < 0 || line > last) {
-      return;
+    if (progress.go(line)) {
+      show();
     }
-    at = line;
-    show();
   }
 
   /// Goes on by a line; a value that is asked for first waits for the guesses.
@@ -151,10 +134,10 @@ public final class ShowView extends Region {
     if (boards.now().filter(Board::moveOn).isPresent()) {
       return;
     }
-    boolean asks = asksFirst && !guess.isVisible() && asked().isPresent();
+    boolean asks = asksFirst && !guess.isVisible() && progress.asked().isPresent();
     if (asks) {
       leaveAll();
-      guess.ask(PlainText.of(asked().orElseThrow().chain().left()));
+      guess.ask(PlainText.of(progress.asked().orElseThrow().chain().left()));
       requestLayout();
     } else {
       reveal();
@@ -162,34 +145,17 @@ public final class ShowView extends Region {
   }
 
   private void reveal() {
-    go(at + 1);
+    go(progress.at() + 1);
     requestFocus();
   }
 
-  /// The working whose value comes next.
-  private Optional<PageBlock.Worked> asked() {
-    return telling
-        .map(Telling::lesson)
-        .filter(lesson -> at + 1 < lesson.lines().size())
-        .filter(lesson -> lesson.phase(lesson.lines().get(at + 1)) == Phase.VALUE)
-        .flatMap(lesson -> lesson.item(lesson.lines().get(at + 1)).worked());
-  }
-
   private void step(int by) {
-    telling.ifPresent(
-        now -> {
-          int chapter = line().chapter();
-          int first = now.lesson().firstOf(chapter);
-          int wanted = by < 0 && at > first ? chapter : chapter + by;
-          if (wanted >= 0 && wanted < now.lesson().chapters().size()) {
-            go(now.lesson().firstOf(wanted));
-          }
-        });
+    progress.firstOfStep(by).ifPresent(this::go);
   }
 
   private void jump(String number) {
-    telling
-        .flatMap(now -> now.firstOf(number))
+    progress
+        .firstOfStep(number)
         .ifPresentOrElse(this::go, () -> foot.say(Words.of("show.no-step", number)));
   }
 
@@ -201,7 +167,7 @@ public final class ShowView extends Region {
 
   /// What a key does, from either window.
   private boolean key(KeyEvent event) {
-    if (event.isShortcutDown() || event.isAltDown() || telling.isEmpty()) {
+    if (event.isShortcutDown() || event.isAltDown() || progress.page().isEmpty()) {
       return false;
     }
     KeyCode code = event.getCode();
@@ -220,7 +186,7 @@ public final class ShowView extends Region {
   private Keys keys() {
     return new Keys(foot, this::jump)
         .on(this::next, KeyCode.RIGHT, KeyCode.SPACE, KeyCode.ENTER, KeyCode.DOWN)
-        .on(() -> go(at - 1), KeyCode.LEFT, KeyCode.UP, KeyCode.BACK_SPACE)
+        .on(() -> go(progress.at() - 1), KeyCode.LEFT, KeyCode.UP, KeyCode.BACK_SPACE)
         .on(() -> step(1), KeyCode.PAGE_DOWN)
         .on(() -> step(-1), KeyCode.PAGE_UP)
         .on(() -> go(0), KeyCode.HOME)
@@ -265,7 +231,7 @@ public final class ShowView extends Region {
   private void selected(Optional<LineId> line) {
     if (line.isPresent() && boards.now().isPresent()) {
       pointing.selected(
-          line.get(), telling.orElseThrow(), line(), boards.now().get(), width() * CARD);
+          line.get(), progress.telling(), progress.line(), boards.now().get(), width() * CARD);
       requestLayout();
     }
   }
@@ -317,17 +283,17 @@ public final class ShowView extends Region {
 
   /// The line that is told now, by its place among all.
   public int at() {
-    return at;
+    return progress.at();
   }
 
   /// The step of that line, by its place among all.
   public int chapter() {
-    return line().chapter();
+    return progress.line().chapter();
   }
 
   /// How many lines there are.
   public int lines() {
-    return telling.map(now -> now.lesson().lines().size()).orElse(0);
+    return progress.lines();
   }
 
   /// What is on the wall.

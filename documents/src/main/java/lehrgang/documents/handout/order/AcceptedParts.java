@@ -67,7 +67,7 @@ public final class AcceptedParts {
     parts.add(Part.Sentence.of(Tone.LEAD, wording.text("key.accepted")));
     parts.add(new Part.Tables(tables));
     parts.add(Part.Sentence.of(Tone.NOTE, wording.text(rule())));
-    parts.addAll(new WrongParts(solved, key).parts(blanks));
+    parts.addAll(new WrongParts(solved, key, format, accepted).parts(blanks));
     return parts;
   }
 

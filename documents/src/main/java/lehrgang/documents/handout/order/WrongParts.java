@@ -7,10 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.AcceptedAnswers;
 import lehrgang.core.marking.Slip;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.marking.Slips;
 import lehrgang.core.marking.UsualErrors;
+import lehrgang.core.number.Format;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.wording.Phrase;
@@ -33,10 +35,10 @@ final class WrongParts {
   private final SlipTexts texts;
   private final UsualErrors errors;
 
-  WrongParts(Solved solved, Page key) {
+  WrongParts(Solved solved, Page key, Format format, AcceptedAnswers accepted) {
     this.wording = key.wording();
     this.texts = new SlipTexts(solved.solution(), solved.derivation());
-    this.errors = new UsualErrors(solved.solution(), solved.derivation());
+    this.errors = new UsualErrors(solved.derivation(), format, accepted);
   }
 
   /// Nothing where no slip is known for any blank.
