@@ -46,24 +46,6 @@ public final class OpenSolution {
     void changed(Solution solution);
   }
 
-  /// What writes down everything that happens, in its order.
-  interface Recorder {
-    void opened(SolutionFile file, Optional<Path> from);
-
-    void edited(String thing, SolutionFile now);
-
-    void undone(SolutionFile now);
-
-    void redone(SolutionFile now);
-
-    void paused();
-
-    void saved(Path to);
-
-    /// The solution that was replaced last is to lie there again.
-    void broughtBack();
-  }
-
   /// Has everything written down from now on, beginning with the solution as it is.
   void record(Recorder by) {
     by.opened(file.with(saved), path);

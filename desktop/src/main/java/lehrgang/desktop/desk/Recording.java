@@ -19,7 +19,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// Writes down what happens to the open solution, beside the interface and in its order.
-final class Recording implements OpenSolution.Recorder {
+final class Recording implements Recorder {
   private static final Logger LOG = LoggerFactory.getLogger(Recording.class);
 
   /// A journal that is longer is begun anew: what was undone before that is not brought back.
