@@ -41,9 +41,6 @@ final class TrySheet extends ScrollPane {
   private static final double WIDEST = 820;
   private static final int FIGURES = 4;
 
-  /// The step at whose end the decision is made where the sheet has no blank for it.
-  private static final String CONCLUSION = "conclusion";
-
   private final Desk desk;
   private final Consumer<LineId> changed;
   private final Consumer<LineId> entered;
@@ -155,7 +152,7 @@ final class TrySheet extends ScrollPane {
     for (PageStep step : page.steps()) {
       VBox shown = step(step);
       toDecide
-          .filter(_ -> step.id().equals(CONCLUSION))
+          .filter(_ -> step.id().equals(Solved.CONCLUSION))
           .ifPresent(line -> shown.getChildren().add(decision(line, page)));
       paper.getChildren().add(shown);
     }

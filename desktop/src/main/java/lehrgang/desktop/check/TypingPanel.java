@@ -65,12 +65,15 @@ final class TypingPanel extends ScrollPane {
 
   /// A field for each line that is asked.
   void ask(Page page, List<LineId> asked) {
-    if (List.copyOf(fields.keySet()).equals(asked)) {
+    if (!asked.isEmpty() && List.copyOf(fields.keySet()).equals(asked)) {
       return;
     }
     fields.clear();
     signs.clear();
     lines.getChildren().clear();
+    if (asked.isEmpty()) {
+      lines.getChildren().add(Labels.label(Words.of("check.type.nothing"), Style.CHECK_NOTE));
+    }
     for (LineId line : asked) {
       TextField field = new TextField();
       field.setId("type-" + fields.size());

@@ -22,6 +22,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.Words;
+import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 
 /// Marks by a solution as it is at one moment, so that it can be done beside the interface.
@@ -30,12 +31,11 @@ import lehrgang.documents.marks.AnswersFile;
 /// @param keys  those of the students, where each has data of their own
 record ClassMarking(
     Solution solution, Derivation derivation, Page whole, Optional<ClassKeys> keys) {
-  /// All that the worksheet asks, and the decision.
+  /// All that the worksheet asks.
   List<LineId> asked() {
-    Set<LineId> wanted =
-        new HashSet<>(Blanks.of(Page.of(solution, derivation, Audience.STUDENT)).lines());
-    wanted.add(derivation.decision());
-    return inOrder(wanted);
+    Solved solved = new Solved(solution, derivation);
+    Page sheet = solved.page(Audience.STUDENT);
+    return inOrder(Set.copyOf(solved.asked(sheet, Blanks.of(sheet))));
   }
 
   private List<LineId> inOrder(Set<LineId> wanted) {

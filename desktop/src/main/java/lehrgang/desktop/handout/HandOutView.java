@@ -1,5 +1,6 @@
 package lehrgang.desktop.handout;
 
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,8 +15,10 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import lehrgang.core.marking.Points;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Icons;
@@ -24,6 +27,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.handout.order.Worth;
 
 /// Handing out: few choices at the left, the real pages at the right, both changing together.
 public final class HandOutView extends BorderPane {
@@ -147,7 +151,7 @@ public final class HandOutView extends BorderPane {
     if (order().isEmpty()) {
       stale();
     } else {
-      pages.pdf().ifPresent(use::print);
+      pages.whenThere(use::print);
     }
   }
 
@@ -226,6 +230,16 @@ public final class HandOutView extends BorderPane {
     return count == 1 ? Words.of(key + ".one") : Words.of(key + ".many", count);
   }
 
+  /// What all steps of a sheet bring together.
+  private static String points(Order order) {
+    BigDecimal points =
+        order.solutions().stream()
+            .map(solved -> Worth.of(solved).total())
+            .reduce(BigDecimal.ZERO, BigDecimal::add);
+    boolean one = points.compareTo(BigDecimal.ONE) == 0;
+    return Words.of("handout.points." + (one ? "one" : "many"), Points.text(points));
+  }
+
   private void counted(int count) {
     List<String> said = new ArrayList<>();
     said.add(counted("handout.pages", count));
@@ -236,6 +250,10 @@ public final class HandOutView extends BorderPane {
               .mapToInt(solved -> solved.blanks().count())
               .sum();
       said.add(counted("handout.blanks", blanks));
+      shown
+          .filter(order -> order.choices().has(With.POINTS))
+          .map(HandOutView::points)
+          .ifPresent(said::add);
     }
     counts.setText(String.join(" · ", said));
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
@@ -41,6 +42,7 @@ final class PagesView extends ScrollPane {
   private final IntConsumer counted;
   private Optional<BackgroundWork> work = Optional.empty();
   private Optional<byte[]> pdf = Optional.empty();
+  private Optional<Consumer<byte[]>> taker = Optional.empty();
   private Optional<Order> order = Optional.empty();
   private final PauseTransition pause = new PauseTransition(Duration.millis(PAUSE));
   private double width = SMALL;
@@ -55,9 +57,17 @@ final class PagesView extends ScrollPane {
     getStyleClass().add(Style.SHEETS_PANE);
   }
 
-  /// The file as it stands on the pages; empty before there is one.
-  Optional<byte[]> pdf() {
-    return pdf;
+  /// Gives the file of what is ordered now: at once, or as soon as its pages stand there. What is
+  /// asked for last is given; nothing is where nothing can be shown.
+  void whenThere(Consumer<byte[]> wanted) {
+    taker = Optional.of(wanted);
+    pdf.ifPresent(this::give);
+  }
+
+  private void give(byte[] file) {
+    Optional<Consumer<byte[]>> waiting = taker;
+    taker = Optional.empty();
+    waiting.ifPresent(wanted -> wanted.accept(file));
   }
 
   /// How many pages are painted.
@@ -76,11 +86,13 @@ final class PagesView extends ScrollPane {
     label.getStyleClass().add(Style.SHEETS_EMPTY);
     sheets.getChildren().setAll(label);
     pdf = Optional.empty();
+    taker = Optional.empty();
   }
 
   /// Shows the pages of an order, a moment after the last of several changes.
   void show(Order wanted) {
     order = Optional.of(wanted);
+    pdf = Optional.empty();
     work.ifPresent(BackgroundWork::stop);
     pause.setOnFinished(_ -> begin(wanted));
     pause.playFromStart();
@@ -120,6 +132,7 @@ final class PagesView extends ScrollPane {
     if (painted.pictures().size() < painted.count()) {
       rest(painted, scale);
     }
+    give(painted.pdf());
   }
 
   /// Paints the pages further down when those at the top are shown.

@@ -2,12 +2,15 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -25,6 +28,8 @@ import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.paper.PdfPages;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -108,6 +113,80 @@ class HandOutViewTest {
     }
     assertThat(chosen()).isEqualTo(SheetChoices.usual());
     assertThat(FxTurn.call(hints::isSelected)).isFalse();
+  }
+
+  /// Printing waits for the pages of what was chosen a moment before, and asks once however often
+  /// the key is struck meanwhile.
+  @Test
+  void whatIsPrintedIsWhatIsChosenNow() {
+    List<byte[]> printed = new ArrayList<>();
+    HandOutView other = FxTurn.call(() -> new HandOutView(driver.desk(), printingTo(printed)));
+    FxTurn.run(
+        () -> {
+          other.setInSight(true);
+          other.print();
+          other.print();
+        });
+    driver.await(() -> !printed.isEmpty());
+    FxTurn.run(
+        () -> {
+          driver
+              .desk()
+              .solution()
+              .edit("paper", now -> now.withSheet(now.sheet().on(PaperSize.LETTER)));
+          other.print();
+        });
+    driver.await(() -> printed.size() > 1);
+    assertThat(printed.stream().map(HandOutViewTest::widthOf)).containsExactly(595L, 612L);
+  }
+
+  private static long widthOf(byte[] pdf) {
+    try (PdfPages pages = PdfPages.of(pdf)) {
+      return Math.round(pages.width(0));
+    }
+  }
+
+  private static HandOutView.Use printingTo(List<byte[]> printed) {
+    return new HandOutView.Use() {
+      @Override
+      public void leave() {}
+
+      @Override
+      public void save(Order order, Form form) {}
+
+      @Override
+      public void print(byte[] pdf) {
+        printed.add(pdf);
+      }
+
+      @Override
+      public List<Solved> more() {
+        return List.of();
+      }
+
+      @Override
+      public void vary() {}
+    };
+  }
+
+  @Test
+  void thePointsOfTheSheetAreSaidAsTheyAreMarked() {
+    assertThat(FxTurn.call(this::counts)).endsWith("31 blanks · 32 points");
+    FxTurn.run(
+        () ->
+            driver
+                .desk()
+                .solution()
+                .edit(
+                    "rules",
+                    now ->
+                        now.withMarking(
+                            now.marking()
+                                .withPoints(List.of("df"), Optional.of(new BigDecimal("2.5")))
+                                .withByHand("conclusion", Optional.of(BigDecimal.TWO)))));
+    driver.await(() -> counts().endsWith("35.5 points"));
+    driver.press("handout-with-points");
+    driver.await(() -> counts().endsWith("31 blanks"));
   }
 
   @Test

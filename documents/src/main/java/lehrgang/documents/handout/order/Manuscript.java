@@ -6,6 +6,7 @@ import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
+import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
@@ -61,7 +62,8 @@ public record Manuscript(
       Blanks blanks = solved.blanks(page);
       String title = (several ? (i + 1) + "\u2002" : "") + SheetHead.title(page);
       List<Part> parts =
-          new ArrayList<>(new PartSetter(page, blanks, order.choices(), printed).set());
+          new ArrayList<>(
+              new PartSetter(page, blanks, order.choices(), printed, worth(order, solved)).set());
       if (order.audience() == Audience.KEY) {
         parts.addAll(AcceptedParts.of(solved, page, blanks));
       }
@@ -75,6 +77,11 @@ public record Manuscript(
         SheetHead.of(order, first.wording()),
         chapters,
         printed.all().stream().map(table -> printed(table, first.wording())).toList());
+  }
+
+  private static Worth worth(Order order, Solved solved) {
+    boolean said = order.audience() != Audience.FULL && order.choices().has(With.POINTS);
+    return said ? Worth.of(solved) : Worth.unsaid();
   }
 
   private static Printed printed(PageBlock.Excerpt table, Wording wording) {

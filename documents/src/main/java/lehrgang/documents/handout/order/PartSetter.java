@@ -39,16 +39,19 @@ final class PartSetter {
   private final Blanks blanks;
   private final SheetChoices choices;
   private final PrintedTables printed;
+  private final Worth worth;
   private final Repeats repeats;
   private final TableParts tables;
   private final List<Part> parts = new ArrayList<>();
 
   /// @param printed where whole printed tables go
-  PartSetter(Page page, Blanks blanks, SheetChoices choices, PrintedTables printed) {
+  /// @param worth   of the steps, as far as it is said
+  PartSetter(Page page, Blanks blanks, SheetChoices choices, PrintedTables printed, Worth worth) {
     this.page = page;
     this.blanks = blanks;
     this.choices = choices;
     this.printed = printed;
+    this.worth = worth;
     this.repeats = Repeats.in(page);
     this.tables = new TableParts(page, blanks);
   }
@@ -67,20 +70,14 @@ final class PartSetter {
   }
 
   private void step(PageStep step) {
-    int points = blanks.in(step.id()).size();
-    boolean counted = points > 0 && choices.has(With.POINTS) && !isFor(Audience.FULL);
     parts.add(
-        new Part.Heading(step.id(), step.number(), step.title(), counted ? points(points) : ""));
+        new Part.Heading(
+            step.id(), step.number(), step.title(), worth.said(step.id(), page.wording())));
     step.blocks().forEach(this::block);
     int squares = WorkingSpaces.squares(page, step);
     if (isFor(Audience.STUDENT) && squares > 0 && choices.room() != WorkingRoom.NONE) {
       parts.add(new Part.Room(Math.clamp(squares, LEAST_SQUARES, MOST_SQUARES)));
     }
-  }
-
-  private String points(int points) {
-    return page.wording()
-        .text(Phrase.of(points == 1 ? "sheet.point" : "sheet.points").with("count", points));
   }
 
   private void say(Tone tone, String words) {

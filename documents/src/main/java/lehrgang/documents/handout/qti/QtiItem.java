@@ -7,11 +7,8 @@ import static j2html.TagCreator.tag;
 import j2html.tags.ContainerTag;
 import j2html.tags.DomContent;
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.KeyedAnswers;
 import lehrgang.core.marking.KeyedAnswers.Keyed;
@@ -37,11 +34,8 @@ final class QtiItem {
     this.chapter = manuscript.chapters().getFirst();
     this.name = name;
     KeyedAnswers keyed = new KeyedAnswers(solved.solution(), solved.derivation());
-    List<LineId> asked = new ArrayList<>(chapter.blanks().lines());
-    Optional<LineId> toDecide = solved.toDecide(chapter.page(), chapter.blanks());
-    toDecide.ifPresent(asked::add);
     Map<LineId, String> entries = new LinkedHashMap<>();
-    for (LineId line : asked) {
+    for (LineId line : solved.asked(chapter.page(), chapter.blanks())) {
       keyed
           .of(line)
           .filter(answer -> answer.kind() != Kind.CONDITION)

@@ -10,7 +10,6 @@ import static j2html.TagCreator.td;
 
 import j2html.tags.DomContent;
 import j2html.tags.specialized.TdTag;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,8 +36,6 @@ import lehrgang.documents.handout.order.Solved;
 
 /// One solution of a working sheet: its fields, and what they are judged by.
 final class FieldsOfSheet implements Rooms {
-  private static final String CONCLUSION = "conclusion";
-
   private final Solved solved;
   private final Chapter chapter;
   private final Page page;
@@ -58,10 +55,8 @@ final class FieldsOfSheet implements Rooms {
     this.wording = page.wording();
     this.number = number;
     Derivation derivation = solved.derivation();
-    List<LineId> asked = new ArrayList<>(chapter.blanks().lines());
     this.toDecide = solved.toDecide(page, chapter.blanks());
-    toDecide.ifPresent(asked::add);
-    this.judging = Judging.of(solved.solution(), derivation, asked);
+    this.judging = Judging.of(solved.solution(), derivation, solved.asked(page, chapter.blanks()));
     this.places = JudgingJson.places(judging);
   }
 
@@ -76,7 +71,7 @@ final class FieldsOfSheet implements Rooms {
   /// What is decided, where it is for students to decide.
   @Override
   public Optional<DomContent> below(String step) {
-    return toDecide.filter(_ -> step.equals(CONCLUSION)).map(this::choice);
+    return toDecide.filter(_ -> step.equals(Solved.CONCLUSION)).map(this::choice);
   }
 
   private DomContent choice(LineId decision) {
