@@ -62,7 +62,7 @@ final class RulesPanel extends ScrollPane {
     setContent(box);
   }
 
-  /// Shows the rules for what was asked.
+  /// Shows the rules for what was asked, and for what the worksheet asks.
   ///
   /// @param checked the class, whose slips may get part of the points
   void show(Optional<Checked> checked) {
@@ -71,7 +71,7 @@ final class RulesPanel extends ScrollPane {
       return;
     }
     Page page = whole.get();
-    List<LineId> asked = desk.checking().asked();
+    List<LineId> asked = desk.checking().ruled();
     box.getChildren().clear();
     box.getChildren()
         .addAll(

@@ -194,6 +194,11 @@ public final class Checking {
         .orElse(List.of());
   }
 
+  /// What the rules are for: what the answers at hand have, and what the worksheet asks besides.
+  public List<LineId> ruled() {
+    return marking().map(marking -> marking.askedBeside(asked())).orElseGet(this::asked);
+  }
+
   /// By the solution as it is now; empty while it is not worked out.
   private Optional<ClassMarking> marking() {
     return Optional.of(worked.now())

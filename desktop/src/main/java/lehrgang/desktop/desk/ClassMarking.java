@@ -38,6 +38,13 @@ record ClassMarking(
     return inOrder(Set.copyOf(solved.asked(sheet, Blanks.of(sheet))));
   }
 
+  /// Some lines, and all that the worksheet asks besides.
+  List<LineId> askedBeside(List<LineId> some) {
+    Set<LineId> all = new HashSet<>(asked());
+    all.addAll(some);
+    return inOrder(all);
+  }
+
   private List<LineId> inOrder(Set<LineId> wanted) {
     return derivation.lines().keySet().stream().filter(wanted::contains).toList();
   }

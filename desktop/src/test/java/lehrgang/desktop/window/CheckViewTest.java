@@ -19,6 +19,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.Kind;
@@ -26,6 +27,8 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.handout.order.Worth;
 import lehrgang.documents.marks.ClassFigure;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -322,6 +325,19 @@ class CheckViewTest {
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
     driver.press("rules-done");
     assertThat(chosen()).startsWith("Student");
+  }
+
+  /// The file of the class has no differences, the sheet asks for them: both can be given points.
+  @Test
+  void theRulesAreAlsoForWhatOnlyTheSheetAsks() {
+    drop(GROUP);
+    driver.press("check-rules");
+    type("points-D", "0");
+    assertThat(marks("17-226").of()).isEqualByComparingTo("23");
+    Derivation derivation =
+        FxTurn.call(() -> driver.desk().worked().now().result().orElseThrow().derivation());
+    assertThat(Worth.of(new Solved(driver.solution(), derivation)).total())
+        .isEqualByComparingTo("23");
   }
 
   /// Beside a class from a file, who is typed anew counts as typed.
