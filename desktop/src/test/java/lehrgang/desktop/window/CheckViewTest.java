@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -25,6 +26,8 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.Kind;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.solution.MarkingRules;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.StudentView;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.handout.order.Solved;
@@ -338,6 +341,30 @@ class CheckViewTest {
         FxTurn.call(() -> driver.desk().worked().now().result().orElseThrow().derivation());
     assertThat(Worth.of(new Solved(driver.solution(), derivation)).total())
         .isEqualByComparingTo("23");
+  }
+
+  private void views(Map<String, StudentView> changed) {
+    FxTurn.run(() -> driver.desk().solution().edit("views", now -> now.withStudentViews(changed)));
+  }
+
+  /// A sheet that gives everything asks for nothing: it is said what to do, and what is asked again
+  /// has its fields again.
+  @Test
+  void aSheetThatAsksForNothingSaysSoWhereAnswersAreTyped() {
+    Solution asking = driver.solution();
+    Map<String, StudentView> given =
+        asking.students().keySet().stream()
+            .collect(Collectors.toMap(step -> step, _ -> StudentView.GIVEN));
+    views(given);
+    driver.press("check");
+    driver.press("check-type");
+    String nothing = "The worksheet asks for nothing: on the rail, set a step to blank first.";
+    assertThat(driver.isShown(nothing)).isTrue();
+    driver.press("type-done");
+    views(asking.students());
+    driver.press("check-type");
+    assertThat(driver.isShown(nothing)).isFalse();
+    assertThat(driver.isShown("Degrees of freedom")).isTrue();
   }
 
   /// Beside a class from a file, who is typed anew counts as typed.
