@@ -6,6 +6,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -54,6 +55,17 @@ final class AnswerLine extends HBox {
     Region room = new Region();
     room.setMinWidth(RULING);
     return room;
+  }
+
+  /// Where a few figures are typed, as wide beside a long name as beside a short one.
+  static TextField figures(String id, int most, String spoken) {
+    TextField field = new TextField();
+    field.setId(id);
+    field.setPrefColumnCount(most);
+    field.setMinWidth(Region.USE_PREF_SIZE);
+    field.setAlignment(Pos.CENTER_RIGHT);
+    field.setAccessibleText(spoken);
+    return field;
   }
 
   static Label right(String words, double width) {

@@ -46,12 +46,8 @@ final class ByHandLine extends HBox {
   }
 
   private static TextField field(String id, String spoken) {
-    TextField field = new TextField();
-    field.setId(id);
-    field.setPrefColumnCount(FIGURES);
+    TextField field = AnswerLine.figures(id, FIGURES, spoken);
     field.setPromptText("–");
-    field.setAlignment(Pos.CENTER_RIGHT);
-    field.setAccessibleText(spoken);
     return field;
   }
 

@@ -120,11 +120,12 @@ final class RulesPanel extends ScrollPane {
               ? Words.of("check.decision.name")
               : page.family(family.getFirst());
       List<String> ids = family.stream().map(LineId::toString).toList();
-      TextField field = new TextField(rules().pointsOf(ids.getFirst()).toPlainString());
-      field.setId("points-" + family.getFirst().name());
-      field.setPrefColumnCount(FIGURES);
-      field.setAlignment(Pos.CENTER_RIGHT);
-      field.setAccessibleText(Words.of("check.rules.points.of", name));
+      TextField field =
+          AnswerLine.figures(
+              "points-" + family.getFirst().name(),
+              FIGURES,
+              Words.of("check.rules.points.of", name));
+      field.setText(rules().pointsOf(ids.getFirst()).toPlainString());
       field.textProperty().subscribe((_, now) -> points(ids, now));
       points.put(ids, field);
       Label label = new Label(family.size() == 1 ? name : Words.of("check.rules.each", name));

@@ -75,11 +75,7 @@ final class TypingPanel extends ScrollPane {
       lines.getChildren().add(Labels.label(Words.of("check.type.nothing"), Style.CHECK_NOTE));
     }
     for (LineId line : asked) {
-      TextField field = new TextField();
-      field.setId("type-" + fields.size());
-      field.setPrefColumnCount(FIGURES);
-      field.setAlignment(Pos.CENTER_RIGHT);
-      field.setAccessibleText(page.name(line));
+      TextField field = AnswerLine.figures("type-" + fields.size(), FIGURES, page.name(line));
       field.textProperty().subscribe(_ -> typed());
       field.setOnAction(_ -> after(line));
       Label sign = new Label();
