@@ -26,9 +26,9 @@ import lehrgang.desktop.page.SentenceView;
 /// A number typed inside its sentence, such as the significance level or a claimed share.
 final class NumberField extends VBox {
   private static final PseudoClass INVALID = PseudoClass.getPseudoClass("invalid");
-  private static final double LEAST_WIDTH = 58;
-  private static final double WIDTH_OF_CHARACTER = 8.6;
-  private static final double BORDER = 12;
+  private static final double LEAST_WIDTH = 40;
+  private static final double WIDTH_OF_CHARACTER = 8;
+  private static final double BORDER = 11;
 
   private final OpenSolution solution;
   private final LiveNumbers numbers;
