@@ -8,10 +8,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.compose.Composer;
 import lehrgang.core.compose.Offer;
@@ -34,10 +34,12 @@ import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Tables that show what is wished: wishes at the left, proposals at the right.
 public final class ComposeView extends BorderPane {
+  private static final double NARROWEST = 396;
+
   private final Desk desk;
   private final Runnable leave;
   private final WishesPanel wishes;
-  private final FlowPane cards = new FlowPane();
+  private final TilePane cards = new TilePane();
   private final Label said = Labels.label("", Style.HINT);
   private final Button others = new Button(Words.of("compose.others"));
   private Optional<BackgroundWork> work = Optional.empty();
@@ -53,6 +55,7 @@ public final class ComposeView extends BorderPane {
     setTop(bar());
     setLeft(wishes);
     cards.getStyleClass().add(Style.PROPOSALS);
+    cards.widthProperty().subscribe(width -> fill(width.doubleValue()));
     said.setId("compose-said");
     VBox content = new VBox(said, cards);
     content.getStyleClass().add(Style.COMPOSE_CONTENT);
@@ -60,6 +63,13 @@ public final class ComposeView extends BorderPane {
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add(Style.PAGE_VIEW);
     setCenter(scroll);
+  }
+
+  /// As many cards side by side as fit, and as wide as that leaves room for.
+  private void fill(double width) {
+    double gap = cards.getHgap();
+    double many = Math.max(1, Math.floor((width + gap) / (NARROWEST + gap)));
+    cards.setPrefTileWidth(Math.max(NARROWEST, Math.floor((width + gap) / many - gap)));
   }
 
   private HBox bar() {
