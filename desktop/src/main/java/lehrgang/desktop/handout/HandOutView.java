@@ -17,6 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.core.marking.Points;
 import lehrgang.core.page.Audience;
+import lehrgang.core.page.Blanks;
+import lehrgang.core.page.Page;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.desktop.desk.Desk;
@@ -230,31 +232,32 @@ public final class HandOutView extends BorderPane {
     return count == 1 ? Words.of(key + ".one") : Words.of(key + ".many", count);
   }
 
-  /// What all steps of a sheet bring together.
-  private static String points(Order order) {
-    BigDecimal points =
-        order.solutions().stream()
-            .map(solved -> Worth.of(solved).total())
-            .reduce(BigDecimal.ZERO, BigDecimal::add);
-    boolean one = points.compareTo(BigDecimal.ONE) == 0;
-    return Words.of("handout.points." + (one ? "one" : "many"), Points.text(points));
-  }
-
   private void counted(int count) {
     List<String> said = new ArrayList<>();
     said.add(counted("handout.pages", count));
     if (audience.get() != Audience.FULL) {
-      int blanks =
-          shown.stream()
-              .flatMap(order -> order.solutions().stream())
-              .mapToInt(solved -> solved.blanks().count())
-              .sum();
-      said.add(counted("handout.blanks", blanks));
-      shown
-          .filter(order -> order.choices().has(With.POINTS))
-          .map(HandOutView::points)
-          .ifPresent(said::add);
+      shown.ifPresent(order -> said.addAll(asked(order)));
     }
     counts.setText(String.join(" · ", said));
+  }
+
+  /// How much a sheet asks, and what that brings.
+  private static List<String> asked(Order order) {
+    int asked = 0;
+    BigDecimal points = BigDecimal.ZERO;
+    for (Solved solved : order.solutions()) {
+      Page sheet = solved.page(Audience.STUDENT);
+      Blanks blanks = Blanks.of(sheet);
+      asked += blanks.count();
+      points = points.add(Worth.of(solved, sheet, blanks).total());
+    }
+    String blanks = counted("handout.blanks", asked);
+    return order.choices().has(With.POINTS)
+        ? List.of(
+            blanks,
+            points.compareTo(BigDecimal.ONE) == 0
+                ? Words.of("handout.points.one")
+                : Words.of("handout.points.many", Points.text(points)))
+        : List.of(blanks);
   }
 }

@@ -27,7 +27,13 @@ public record Worth(Map<String, BigDecimal> bySteps, NumberStyle style) {
   /// Of the sheet of a solution.
   public static Worth of(Solved solved) {
     Page sheet = solved.page(Audience.STUDENT);
-    Blanks blanks = Blanks.of(sheet);
+    return of(solved, sheet, Blanks.of(sheet));
+  }
+
+  /// Of the sheet of a solution, where that is at hand.
+  ///
+  /// @param sheet for students
+  public static Worth of(Solved solved, Page sheet, Blanks blanks) {
     MarkingRules rules = solved.solution().marking();
     Map<String, BigDecimal> bySteps = new LinkedHashMap<>();
     for (PageStep step : sheet.steps()) {
