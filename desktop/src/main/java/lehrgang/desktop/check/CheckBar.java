@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.FigureEvent;
@@ -43,8 +44,7 @@ final class CheckBar extends HBox {
     this.use = use;
     this.table = table;
     this.shown = shown;
-    Label name = new Label(Words.of("check.view"));
-    name.getStyleClass().add(Style.HEADER_TITLE);
+    Label name = Labels.view(Words.of("check.view"));
     title.getStyleClass().add(Style.HEADER_SUBTITLE);
     title.setMinWidth(0);
     Region space = new Region();

@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -26,6 +27,9 @@ import lehrgang.desktop.kit.Words;
 /// Checking: the answers of a class at the left, one student's at the right.
 public final class CheckView extends BorderPane {
   private static final double PANEL = 430;
+  private static final double LEAST_PANEL = 340;
+  private static final double SHARE_OF_PANEL = 0.4;
+  private static final double LEAST_TABLE = 220;
 
   private final Desk desk;
   private final Use use;
@@ -82,20 +86,27 @@ public final class CheckView extends BorderPane {
     this.typing = new TypingPanel(desk.checking(), this::typed);
     this.trying = new TryPanel(desk, this::tried);
     this.rules = new RulesPanel(desk, this::typed);
-    for (Region panel : List.of(student, step, typing, trying, rules)) {
-      panel.setPrefWidth(PANEL);
-      panel.setMinWidth(PANEL);
-    }
+    widthProperty().subscribe(width -> fit(width.doubleValue()));
     getStyleClass().add(Style.CHECK_VIEW);
     this.bar = new CheckBar(use, table, () -> shown, this::type, this::tryIt, this::rule);
     setTop(bar);
     Label rule = new Label(Words.of("check.rule"));
+    rule.setWrapText(true);
     HBox foot = new HBox(rule);
     foot.getStyleClass().add(Style.CHECK_FOOT);
     setBottom(foot);
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     desk.solution().subscribe(now -> bar.show(now.question().title().strip()));
     desk.checking().subscribe(this::show);
+  }
+
+  /// What stands at the right gives way where the class would have no room.
+  private void fit(double width) {
+    double wide = width <= 0 ? PANEL : Math.clamp(SHARE_OF_PANEL * width, LEAST_PANEL, PANEL);
+    for (Region panel : List.of(student, step, typing, trying, rules)) {
+      panel.setPrefWidth(wide);
+      panel.setMinWidth(wide);
+    }
   }
 
   private void pressed(KeyEvent key) {
@@ -139,11 +150,23 @@ public final class CheckView extends BorderPane {
       VBox.setVgrow(table, Priority.ALWAYS);
       VBox left = new VBox(cards, table, new Legend());
       left.getStyleClass().add(Style.CHECK_LEFT);
-      setCenter(left);
+      setCenter(scrolled(left));
       if (getRight() != typing && getRight() != rules) {
         setRight(student);
       }
     }
+  }
+
+  /// A class that is too tall for its window, as where everything is shown large, is moved.
+  private Node scrolled(VBox left) {
+    table.setMinHeight(LEAST_TABLE);
+    ScrollPane scroll = new ScrollPane(left);
+    scroll.setFitToWidth(true);
+    scroll.setFitToHeight(true);
+    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+    scroll.setFocusTraversable(false);
+    scroll.getStyleClass().add(Style.PAGE_VIEW);
+    return scroll;
   }
 
   /// Answers of a student that stand on paper.

@@ -22,6 +22,8 @@ final class ClassCards extends VBox {
   /// So many slips are named above the class.
   private static final int MOST_SLIPS = 8;
 
+  private static final double ROOM_FOR_THREE = 560;
+
   private final MarksTable table;
   private final Label students = Labels.label("", Style.CHECK_FIGURE);
   private final Label from = Labels.label("", Style.CHECK_NOTE);
@@ -36,18 +38,30 @@ final class ClassCards extends VBox {
   ClassCards(MarksTable table) {
     this.table = table;
     slips.getStyleClass().setAll(Style.CHECK_SLIPS);
-    getChildren().addAll(cardRow(), slips);
-    getStyleClass().add(Style.CHECK_CLASS);
-  }
-
-  private HBox cardRow() {
+    VBox slip = card(frequent, often);
     HBox row =
         new HBox(
             card(students, from),
             card(mean, Labels.label(Words.of("check.mean"), Style.CHECK_NOTE)),
-            card(frequent, often));
+            slip);
     row.getStyleClass().add(Style.CHECK_CARDS);
-    return row;
+    getChildren().addAll(row, slips);
+    getStyleClass().add(Style.CHECK_CLASS);
+    widthProperty().subscribe(width -> fit(row, slip, width.doubleValue()));
+  }
+
+  /// Where three do not fit side by side, the longest stands below.
+  private void fit(HBox row, VBox slip, double width) {
+    boolean beside = width <= 0 || width >= ROOM_FOR_THREE;
+    if (beside != row.getChildren().contains(slip)) {
+      getChildren().remove(slip);
+      row.getChildren().remove(slip);
+      if (beside) {
+        row.getChildren().add(slip);
+      } else {
+        getChildren().add(1, slip);
+      }
+    }
   }
 
   private static VBox card(Label figure, Label note) {

@@ -2,12 +2,13 @@ package lehrgang.desktop.check;
 
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 
 /// What the signs of the class mean.
-final class Legend extends HBox {
+final class Legend extends FlowPane {
   Legend() {
     getStyleClass().add(Style.CHECK_LEGEND);
     getChildren()

@@ -73,8 +73,7 @@ public final class ComposeView extends BorderPane {
   }
 
   private HBox bar() {
-    Label name = new Label(Words.of("compose.view"));
-    name.getStyleClass().add(Style.HEADER_TITLE);
+    Label name = Labels.view(Words.of("compose.view"));
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button back =

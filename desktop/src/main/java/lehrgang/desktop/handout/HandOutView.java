@@ -24,6 +24,7 @@ import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
@@ -116,8 +117,7 @@ public final class HandOutView extends BorderPane {
   }
 
   private HBox bar() {
-    Label name = new Label(Words.of("handout.view"));
-    name.getStyleClass().add(Style.HEADER_TITLE);
+    Label name = Labels.view(Words.of("handout.view"));
     title.getStyleClass().add(Style.HEADER_SUBTITLE);
     title.setMinWidth(0);
     counts.getStyleClass().add(Style.HEADER_SUBTITLE);

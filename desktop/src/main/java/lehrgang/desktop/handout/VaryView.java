@@ -87,8 +87,7 @@ public final class VaryView extends BorderPane {
   }
 
   private HBox bar() {
-    Label name = new Label(Words.of("vary.view"));
-    name.getStyleClass().add(Style.HEADER_TITLE);
+    Label name = Labels.view(Words.of("vary.view"));
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button back =

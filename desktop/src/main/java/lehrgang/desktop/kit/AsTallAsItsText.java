@@ -1,5 +1,6 @@
 package lehrgang.desktop.kit;
 
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.text.Text;
 
@@ -17,6 +18,14 @@ public final class AsTallAsItsText {
   /// @param size of its letters, in pixels
   public static void keep(TextArea field, double size) {
     field.setWrapText(true);
+    // A bar that shows while the width changes would take room from the words, and stay.
+    field
+        .skinProperty()
+        .subscribe(
+            _ ->
+                field.lookupAll(".scroll-pane").stream()
+                    .map(ScrollPane.class::cast)
+                    .forEach(pane -> pane.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER)));
     field.widthProperty().subscribe(_ -> fit(field, size));
     field.textProperty().subscribe(_ -> fit(field, size));
   }

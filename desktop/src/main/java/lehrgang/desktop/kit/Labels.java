@@ -29,6 +29,14 @@ public final class Labels {
     return label;
   }
 
+  /// What a view is called in its bar: it is not cut, whatever stands beside it.
+  public static Label view(String name) {
+    Label label = new Label(name);
+    label.getStyleClass().add(Style.HEADER_TITLE);
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    return label;
+  }
+
   /// The head of a column of numbers.
   public static Label head(String text) {
     Label label = new Label(text);

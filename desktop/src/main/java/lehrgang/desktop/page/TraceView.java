@@ -31,6 +31,7 @@ import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.WorkedOut;
+import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -190,17 +191,20 @@ public final class TraceView extends ScrollPane {
     Label name = Labels.label(trace.heading(), Style.TRACE_HEADING);
     HBox.setHgrow(name, Priority.ALWAYS);
     name.setMaxWidth(Double.MAX_VALUE);
-    Button back = new Button("", new FontIcon("fth-corner-up-left"));
-    back.getStyleClass().add(Style.ICON_BUTTON);
-    back.setAccessibleText(Words.of("trace.back"));
+    Button back =
+        Icons.button("fth-corner-up-left", Words.of("trace.back"), Style.ICON_BUTTON, this::back);
     back.setVisible(!visited.isEmpty());
-    back.setOnAction(_ -> back());
+    back.setManaged(back.isVisible());
     HBox row = new HBox(name, back);
     worked
         .now()
         .whole()
         .flatMap(page -> current.filter(page::has).map(line -> new CopyMenu(page, line)))
         .ifPresent(row.getChildren()::add);
+    Button close =
+        Icons.button("fth-x", Words.of("trace.close"), Style.ICON_BUTTON, selection::clear);
+    close.setId("trace-close");
+    row.getChildren().add(close);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
   }

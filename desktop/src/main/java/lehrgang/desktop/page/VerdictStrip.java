@@ -1,5 +1,6 @@
 package lehrgang.desktop.page;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -20,6 +21,7 @@ public final class VerdictStrip extends HBox {
 
   private final LiveNumbers numbers;
   private final FormulaPainter formulas;
+  private List<Node> items = List.of();
 
   public VerdictStrip(WorkedOut worked, LiveNumbers numbers) {
     this.numbers = numbers;
@@ -30,6 +32,7 @@ public final class VerdictStrip extends HBox {
 
   private void show(Sight sight) {
     getChildren().clear();
+    items = List.of();
     if (!sight.isCurrent() || sight.whole().isEmpty()) {
       Label waiting = new Label(Words.of("stale.strip"));
       waiting.getStyleClass().add(Style.VERDICT_WAITING);
@@ -38,6 +41,7 @@ public final class VerdictStrip extends HBox {
     }
     Page page = sight.whole().orElseThrow();
     page.verdictItems().forEach(item -> getChildren().add(item(item)));
+    items = List.copyOf(getChildren());
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Label sentence = new Label(page.verdictSentence());
@@ -50,6 +54,24 @@ public final class VerdictStrip extends HBox {
                 ? Style.REJECT
                 : Style.KEEP);
     getChildren().addAll(space, sentence);
+  }
+
+  /// The verdict comes first, then as many of the numbers as there is room for.
+  @Override
+  protected void layoutChildren() {
+    double room = getWidth() - snappedLeftInset() - snappedRightInset();
+    if (!items.isEmpty()) {
+      room -= getChildren().getLast().prefWidth(-1) + 2 * getSpacing();
+    }
+    for (Node item : items) {
+      room -= item.prefWidth(-1) + getSpacing();
+      boolean fits = room >= 0 || item == items.getFirst();
+      if (item.isManaged() != fits) {
+        item.setManaged(fits);
+        item.setVisible(fits);
+      }
+    }
+    super.layoutChildren();
   }
 
   private Node item(Page.VerdictItem item) {

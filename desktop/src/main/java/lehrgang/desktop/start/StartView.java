@@ -47,6 +47,8 @@ public final class StartView extends ScrollPane {
     void about();
   }
 
+  private static final double ROOM_FOR_TWO = 960;
+
   private final Use use;
   private final RecentFiles recent;
   private final VBox examples = new VBox();
@@ -76,8 +78,17 @@ public final class StartView extends ScrollPane {
     beside.setPercentWidth(44);
     columns.getColumnConstraints().addAll(questions, beside);
     columns.add(heading(), 0, 0, 2, 1);
-    columns.add(questions(), 0, 1);
-    columns.add(beside(), 1, 1);
+    Node asked = questions();
+    Node entries = beside();
+    columns.getChildren().addAll(asked, entries);
+    widthProperty()
+        .subscribe(
+            width -> {
+              boolean oneColumn = width.doubleValue() < ROOM_FOR_TWO;
+              GridPane.setConstraints(asked, 0, 1, oneColumn ? 2 : 1, 1);
+              GridPane.setConstraints(
+                  entries, oneColumn ? 0 : 1, oneColumn ? 2 : 1, oneColumn ? 2 : 1, 1);
+            });
     VBox desk = new VBox(columns);
     desk.setAlignment(Pos.TOP_CENTER);
     desk.getStyleClass().add(Style.START_DESK);

@@ -6,8 +6,8 @@ import java.util.function.BiConsumer;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.check.CheckView;
@@ -82,6 +82,7 @@ final class Faces extends StackPane {
             this::showHandOut,
             toggleTheme));
     writing.setCenter(write);
+    writing.setMinSize(0, 0);
     addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
     addEventHandler(ComposeEvent.OPEN, _ -> showCompose());
     addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
@@ -97,7 +98,7 @@ final class Faces extends StackPane {
     showWrite();
   }
 
-  private <T extends Node> Later<T> later(Supplier<T> maker, BiConsumer<T, Boolean> inSight) {
+  private <T extends Region> Later<T> later(Supplier<T> maker, BiConsumer<T, Boolean> inSight) {
     return new Later<>(this, maker, inSight);
   }
 

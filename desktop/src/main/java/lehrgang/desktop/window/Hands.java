@@ -36,6 +36,11 @@ final class Hands {
     shortcut(KeyCode.O, faces.files()::open);
     shortcut(KeyCode.PLUS, zoom::in);
     shortcut(KeyCode.EQUALS, zoom::in);
+    // Where + is the upper sign of the key.
+    keys.put(
+        new KeyCodeCombination(
+            KeyCode.EQUALS, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN),
+        zoom::in);
     shortcut(KeyCode.ADD, zoom::in);
     shortcut(KeyCode.MINUS, zoom::out);
     shortcut(KeyCode.SUBTRACT, zoom::out);

@@ -4,13 +4,14 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
 /// A face that is made when it is first asked for: a window begins with one, and most are never
 /// seen in a session.
 ///
 /// @param <T> what it is
-final class Later<T extends Node> {
+final class Later<T extends Region> {
   private final StackPane faces;
   private final Supplier<T> maker;
   private final BiConsumer<T, Boolean> inSight;
@@ -28,6 +29,8 @@ final class Later<T extends Node> {
     if (made.isEmpty()) {
       T face = maker.get();
       face.setVisible(false);
+      // It has the room that the window has, however little that is, and sees to it itself.
+      face.setMinSize(0, 0);
       faces.getChildren().add(faces.getChildren().size() - 1, face);
       made = Optional.of(face);
     }

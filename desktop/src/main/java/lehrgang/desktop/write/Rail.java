@@ -7,7 +7,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -41,6 +40,8 @@ final class Rail extends VBox {
   private final VBox steps = new VBox();
   private final List<Item> items = new ArrayList<>();
   private List<Page.Heading> shown = List.of();
+  private final VBox legend = legend();
+  private boolean numbersOnly;
 
   private record Item(String step, HBox node, Label summary) {}
 
@@ -64,8 +65,21 @@ final class Rail extends VBox {
     scroll.setFocusTraversable(false);
     scroll.getStyleClass().add(Style.RAIL_SCROLL);
     VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(scroll, legend());
+    getChildren().addAll(scroll, legend);
     worked.subscribe(sight -> show(sight.whole().map(Page::headings).orElseGet(this::outline)));
+  }
+
+  /// Whether there is room for the numbers of the steps only.
+  void setNumbersOnly(boolean only) {
+    if (only == numbersOnly) {
+      return;
+    }
+    numbersOnly = only;
+    legend.setVisible(!only);
+    legend.setManaged(!only);
+    List<Page.Heading> now = shown;
+    shown = List.of();
+    show(now);
   }
 
   private List<Page.Heading> outline() {
@@ -126,7 +140,12 @@ final class Rail extends VBox {
     words.setAlignment(Pos.CENTER_LEFT);
     words.setMinWidth(0);
     HBox.setHgrow(words, Priority.ALWAYS);
-    HBox item = new HBox(number, words, viewButton(step));
+    HBox item = new HBox(number);
+    if (numbersOnly) {
+      Tooltip.install(item, new Tooltip(step.title()));
+    } else {
+      item.getChildren().addAll(words, viewButton(step));
+    }
     item.getStyleClass().add(Style.RAIL_ITEM);
     item.setFocusTraversable(true);
     item.setAccessibleRole(AccessibleRole.BUTTON);
@@ -167,7 +186,7 @@ final class Rail extends VBox {
     return button;
   }
 
-  private static Node legend() {
+  private static VBox legend() {
     FlowPane entries = new FlowPane();
     entries.getStyleClass().add(Style.LEGEND_ENTRIES);
     for (StudentView view : StudentView.values()) {

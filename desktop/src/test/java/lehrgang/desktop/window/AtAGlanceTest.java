@@ -7,19 +7,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.text.Text;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /// What helps while no number is selected, what is folded away, and what passes.
 class AtAGlanceTest {
@@ -98,50 +93,6 @@ class AtAGlanceTest {
                     head -> head instanceof Label words && words.getText().equals("Ways on")));
     assertThat(driver.isShown("Ways on")).isTrue();
     assertThat(driver.isShown("Not every expected count is at least 5")).isTrue();
-  }
-
-  /// Whatever the question is called, and however long that is: its title gives way, no button.
-  @ParameterizedTest
-  @ValueSource(strings = {"", "hand-out", "check"})
-  void noWordOnAButtonIsCut(String face) {
-    open("map-and-dark");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    now ->
-                        now.withQuestion(
-                            now.question()
-                                .withTitle("Who comes back to the hut before dark ".repeat(5)))));
-    if (!face.isEmpty()) {
-      driver.press(face);
-    }
-    driver.await(() -> buttons().count() > 3);
-    assertThat(FxTurn.call(() -> buttons().filter(AtAGlanceTest::isCut).toList()))
-        .extracting(ButtonBase::getText)
-        .isEmpty();
-  }
-
-  private Stream<ButtonBase> buttons() {
-    return driver.window().scene().getRoot().lookupAll("*").stream()
-        .filter(ButtonBase.class::isInstance)
-        .map(ButtonBase.class::cast)
-        .filter(button -> button.getText() != null && !button.getText().isEmpty())
-        .filter(AtAGlanceTest::isInSight);
-  }
-
-  private static boolean isInSight(Node node) {
-    return node == null || node.isVisible() && isInSight(node.getParent());
-  }
-
-  private static boolean isCut(ButtonBase button) {
-    return button.lookupAll(".text").stream()
-        .filter(Text.class::isInstance)
-        .map(shown -> ((Text) shown).getText())
-        .noneMatch(button.getText()::equals);
   }
 
   /// An underscore in a label is part of it, on buttons too.

@@ -5,7 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import lehrgang.core.compose.Offer;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedures;
@@ -18,7 +18,7 @@ import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 
 /// What can be done with the table, by its form.
-final class TableTools extends HBox {
+final class TableTools extends FlowPane {
   /// Where the focus goes after something was added.
   interface Focus {
     void lastRow();
