@@ -43,6 +43,7 @@ public final class Soak {
   private static final Pattern HELD = Pattern.compile("(?m)^ *\\d+: +\\d+ +(\\d+) +(\\S+)");
   private static final String MOVES = "moves";
   private static final String PIXELS = "[I";
+  private static final String FILLING = "jdk.internal.vm.Filler";
   private static final double MEGABYTE = 1 << 20;
   private static final double MOST_GROWTH = 0.05;
 
@@ -229,7 +230,7 @@ public final class Soak {
 
   /// Megabytes by class after a full collection. What is drawn without a graphics card is drawn
   /// into arrays of numbers, which the toolkit keeps for later and lets go when memory is short:
-  /// they stand apart.
+  /// they stand apart. What the collector puts where nothing lies any more is not held at all.
   private static Map<String, Double> held() {
     try {
       String table =
@@ -243,7 +244,9 @@ public final class Soak {
       Map<String, Double> held = new HashMap<>();
       Matcher line = HELD.matcher(table);
       while (line.find()) {
-        held.merge(line.group(2), Double.parseDouble(line.group(1)) / MEGABYTE, Double::sum);
+        if (!line.group(2).contains(FILLING)) {
+          held.merge(line.group(2), Double.parseDouble(line.group(1)) / MEGABYTE, Double::sum);
+        }
       }
       return held;
     } catch (JMException e) {

@@ -14,6 +14,7 @@ import lehrgang.desktop.desk.DiskWatch;
 import lehrgang.desktop.desk.LeftBehind;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.desk.Recovery;
+import lehrgang.desktop.kit.EventWay;
 import lehrgang.desktop.kit.Fonts;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Words;
@@ -149,6 +150,8 @@ public final class MainWindow {
           looking.stop();
           recovery.stop();
           windows.remove(this);
+          desk.notices().clear();
+          EventWay.forget();
         });
   }
 

@@ -2,14 +2,22 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.ref.WeakReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.PickResult;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.ScrollEvent.HorizontalTextScrollUnits;
+import javafx.scene.input.ScrollEvent.VerticalTextScrollUnits;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import lehrgang.core.solution.Solution;
@@ -59,6 +67,54 @@ class WindowsTest {
     assertThat(FxTurn.call(second::isAtStart)).isTrue();
     assertThat(said(driver.window())).isEqualTo("routes.lehrgang is open in this window already.");
     assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
+  }
+
+  /// Also where the wheel was turned over a bar: the toolkit keeps the way of that.
+  @Test
+  void aWindowThatWasClosedIsLetGo() throws Exception {
+    FxTurn.run(windows::another);
+    WeakReference<Scene> closed =
+        FxTurn.call(() -> new WeakReference<>(goFar(windows.all().getLast())));
+    FxTurn.run(() -> windows.all().getLast().close());
+    for (int k = 0; k < 20 && closed.get() != null; k++) {
+      FxTurn.settle();
+      System.gc();
+      Thread.sleep(50);
+    }
+    assertThat(closed.get()).isNull();
+  }
+
+  /// A bar that is not to be turned by the wheel puts more on the way while an event is on it.
+  private static Scene goFar(MainWindow window) {
+    Scene scene = window.scene();
+    scene.getRoot().applyCss();
+    scene.getRoot().lookupAll(".scroll-bar").forEach(bar -> Event.fireEvent(bar, turn(bar)));
+    return scene;
+  }
+
+  private static ScrollEvent turn(Node over) {
+    return new ScrollEvent(
+        ScrollEvent.SCROLL,
+        0,
+        0,
+        0,
+        0,
+        false,
+        false,
+        false,
+        false,
+        false,
+        false,
+        0,
+        40,
+        0,
+        40,
+        HorizontalTextScrollUnits.NONE,
+        0,
+        VerticalTextScrollUnits.NONE,
+        0,
+        0,
+        new PickResult(over, 0, 0));
   }
 
   /// What a later start is asked for goes where nothing lies yet, or gets a window of its own.
