@@ -62,12 +62,7 @@ class AtAGlanceTest {
   void dataThatCannotBeWorkedOutHaveNotBeenChecked() {
     open("bunk-rooms");
     driver.await(this::showsTheGlance);
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withTable(now.table().withCell(0, 0, "4.5"))));
+    driver.edit(now -> now.withTable(now.table().withCell(0, 0, "4.5")));
     assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
     FxTurn.run(driver.desk().solution()::undo);
     driver.await(this::showsTheGlance);
@@ -79,12 +74,7 @@ class AtAGlanceTest {
     open("bunk-rooms");
     for (int row = 0; row < 6; row++) {
       int place = row;
-      FxTurn.run(
-          () ->
-              driver
-                  .desk()
-                  .solution()
-                  .edit("", now -> now.withTable(now.table().withCell(place, 0, "4"))));
+      driver.edit(now -> now.withTable(now.table().withCell(place, 0, "4")));
     }
     driver.await(
         () ->
@@ -99,19 +89,13 @@ class AtAGlanceTest {
   @Test
   void aLabelWithAnUnderscoreIsReadWhole() {
     open("hut-and-stay");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    now ->
-                        now.withTable(
-                            now.table()
-                                .withRowLabel(2, "three_or_more")
-                                .withCell(2, 0, "1")
-                                .withCell(2, 1, "2"))));
+    driver.edit(
+        now ->
+            now.withTable(
+                now.table()
+                    .withRowLabel(2, "three_or_more")
+                    .withCell(2, 0, "1")
+                    .withCell(2, 1, "2")));
     driver.await(this::showsTheGlance);
     assertThat(driver.isShown("three_or_more”")).isTrue();
     List<ButtonBase> buttons =
@@ -156,12 +140,7 @@ class AtAGlanceTest {
   @Test
   void twoLevelsAreTypedInOneField() {
     open("bunk-rooms");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withChoices(now.choices().withLevel("5 %; 1 %"))));
+    driver.edit(now -> now.withChoices(now.choices().withLevel("5 %; 1 %")));
     assertThat(driver.isShown("At each level")).isTrue();
     assertThat(driver.isShown("α = 0.01")).isTrue();
     assertThat(driver.verdict()).isEqualTo("Reject H₀: not all are equally likely");

@@ -191,12 +191,7 @@ class CheckViewTest {
   /// Whoever tries a sheet and takes an edit of the table back has the sheet of the older table.
   @Test
   void theSheetThatIsTriedFollowsTheSolution() {
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("row", solution -> solution.withTable(solution.table().withoutRow(1))));
+    driver.edit(solution -> solution.withTable(solution.table().withoutRow(1)));
     FxTurn.settle();
     driver.press("check");
     driver.press("check-try");
@@ -344,7 +339,7 @@ class CheckViewTest {
   }
 
   private void views(Map<String, StudentView> changed) {
-    FxTurn.run(() -> driver.desk().solution().edit("views", now -> now.withStudentViews(changed)));
+    driver.edit(now -> now.withStudentViews(changed));
   }
 
   /// A sheet that gives everything asks for nothing: it is said what to do, and what is asked again

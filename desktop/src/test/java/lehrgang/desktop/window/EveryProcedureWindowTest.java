@@ -11,7 +11,6 @@ import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -216,16 +215,8 @@ class EveryProcedureWindowTest {
     open("orchid-meadows");
     assertThat(driver.isShown("Of 9999 tables drawn by chance alone")).isTrue();
     Solution before = driver.solution();
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    solution ->
-                        solution.withChoices(
-                            solution.choices().withTyped("repetitions", "1000000"))));
+    driver.edit(
+        solution -> solution.withChoices(solution.choices().withTyped("repetitions", "1000000")));
     assertThat(driver.isShown("Drawing tables:")).isTrue();
     driver.press("notice-offer");
     assertThat(driver.isShown("Stopped before all tables were drawn.")).isTrue();
@@ -238,16 +229,10 @@ class EveryProcedureWindowTest {
   @Test
   void aSimulationTooLongForAKeystrokeArrivesByItself() {
     open("route-and-season");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    solution ->
-                        Changes.apply(new Change.SwitchTo("simulation"), solution)
-                            .withChoices(solution.choices().withTyped("repetitions", "20000"))));
+    driver.edit(
+        solution ->
+            Changes.apply(new Change.SwitchTo("simulation"), solution)
+                .withChoices(solution.choices().withTyped("repetitions", "20000")));
     driver.await(() -> driver.desk().worked().now().isCurrent());
     assertThat(driver.isShown("Of 20\u2009000 tables drawn by chance alone")).isTrue();
     assertThat(driver.verdict()).startsWith("Reject H₀");

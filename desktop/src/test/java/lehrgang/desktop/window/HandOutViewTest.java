@@ -172,18 +172,12 @@ class HandOutViewTest {
   @Test
   void thePointsOfTheSheetAreSaidAsTheyAreMarked() {
     assertThat(FxTurn.call(this::counts)).endsWith("31 blanks · 32 points");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "rules",
-                    now ->
-                        now.withMarking(
-                            now.marking()
-                                .withPoints(List.of("df"), Optional.of(new BigDecimal("2.5")))
-                                .withByHand("conclusion", Optional.of(BigDecimal.TWO)))));
+    driver.edit(
+        now ->
+            now.withMarking(
+                now.marking()
+                    .withPoints(List.of("df"), Optional.of(new BigDecimal("2.5")))
+                    .withByHand("conclusion", Optional.of(BigDecimal.TWO))));
     driver.await(() -> counts().endsWith("35.5 points"));
     driver.press("handout-with-points");
     driver.await(() -> counts().endsWith("31 blanks"));
@@ -251,12 +245,7 @@ class HandOutViewTest {
 
   @Test
   void dataThatCannotBeWorkedOutHaveNoPages() {
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withTable(now.table().withCell(0, 0, "4.5"))));
+    driver.edit(now -> now.withTable(now.table().withCell(0, 0, "4.5")));
     assertThat(driver.isShown("as soon as the solution can be worked out")).isTrue();
     assertThat(FxTurn.call(() -> view().order())).isEmpty();
     FxTurn.run(driver.desk().solution()::undo);

@@ -211,12 +211,7 @@ class NothingLostTest {
   @Test
   void whatWasNeverSavedComesBackAtTheNextStart() {
     FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withQuestion(new Question("Bats", "How many?", ""))));
+    driver.edit(now -> now.withQuestion(new Question("Bats", "How many?", "")));
     driver.close();
     MainWindow begun =
         FxTurn.call(

@@ -327,12 +327,7 @@ class RecordsTest {
 
   @Test
   void whatWasNotSavedCanBeBroughtBackAfterRecordsBeganAnotherSolution() {
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withTable(now.table().withCell(0, 0, "93"))));
+    driver.edit(now -> now.withTable(now.table().withCell(0, 0, "93")));
     Solution unsaved = FxTurn.call(() -> driver.solution());
     FxTurn.run(() -> driver.window().faces().showStart());
     countRegister("gate", "map");

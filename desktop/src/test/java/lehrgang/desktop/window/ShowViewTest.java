@@ -246,12 +246,7 @@ class ShowViewTest {
   void aGuessAtAStaleSolutionIsNoError() {
     ShowView show = open("route-and-season");
     go(KeyCode.A, KeyCode.DIGIT7, KeyCode.ENTER);
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withTable(now.table().withCell(0, 0, "many"))));
+    driver.edit(now -> now.withTable(now.table().withCell(0, 0, "many")));
     go(KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
     guess("14");
     assertThat(said()).isNotBlank();
@@ -370,16 +365,8 @@ class ShowViewTest {
   @Test
   void theLecturerHasAWindowOfTheirOwn() {
     ShowView show = open("route-and-season");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    now ->
-                        now.withNotes(
-                            "data", StepNotes.none().withToSay("Ask who has been to the gate."))));
+    driver.edit(
+        now -> now.withNotes("data", StepNotes.none().withToSay("Ask who has been to the gate.")));
     go(KeyCode.N);
     Stage ahead = ahead();
     assertThat(labels(ahead)).anyMatch(text -> text.startsWith("480 observations"));
@@ -420,12 +407,7 @@ class ShowViewTest {
     go(KeyCode.DIGIT7, KeyCode.ENTER);
     go(KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
     assertThat(words()).contains("14.10");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", now -> now.withTable(now.table().withCell(0, 0, "31"))));
+    driver.edit(now -> now.withTable(now.table().withCell(0, 0, "31")));
     assertThat(words()).doesNotContain("14.10");
     driver.shortcut(KeyCode.CONTROL, KeyCode.Z);
     assertThat(words()).contains("14.10");

@@ -32,17 +32,10 @@ class ShownLargeTest {
   @BeforeEach
   void open() {
     driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "",
-                    now ->
-                        now.withQuestion(
-                            now.question()
-                                .withTitle("Which route is taken in which season ".repeat(5)))));
+    driver.edit(
+        now ->
+            now.withQuestion(
+                now.question().withTitle("Which route is taken in which season ".repeat(5))));
   }
 
   @AfterEach

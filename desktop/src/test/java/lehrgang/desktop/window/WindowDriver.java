@@ -12,6 +12,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -115,6 +116,11 @@ final class WindowDriver {
 
   Solution solution() {
     return desk().solution().now();
+  }
+
+  /// Makes another solution of the one that is open, as a step of its own.
+  void edit(UnaryOperator<Solution> change) {
+    FxTurn.run(() -> desk().solution().edit("", change));
   }
 
   private static void robot(Consumer<Robot> work) {

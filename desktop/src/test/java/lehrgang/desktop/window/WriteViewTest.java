@@ -222,24 +222,11 @@ class WriteViewTest {
   @Test
   void decimalsAreSetForEachKindAndOnTheWay() {
     FxTurn.run(() -> ((DecimalsMenu) driver.window().scene().lookup("#decimals")).show());
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit(
-                    "decimals",
-                    s ->
-                        s.withChoices(
-                            s.choices()
-                                .withDecimals(s.choices().decimals().with(Kind.EXPECTED, 4)))));
+    driver.edit(
+        s ->
+            s.withChoices(s.choices().withDecimals(s.choices().decimals().with(Kind.EXPECTED, 4))));
     assertThat(driver.isShown("46.6667")).isTrue();
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("decimals", s -> s.withChoices(s.choices().withOnTheWay(Optional.of(1)))));
+    driver.edit(s -> s.withChoices(s.choices().withOnTheWay(Optional.of(1))));
     assertThat(driver.isShown("46.7")).isTrue();
     assertThat(driver.isShown("46.6667")).isFalse();
   }
@@ -248,12 +235,7 @@ class WriteViewTest {
   void whatStudentsSeeIsChosenInTheRailAndShownAsTheirSheet() {
     assertThat(driver.find("view-expected").getAccessibleText())
         .isEqualTo("Expected counts: what students see: one worked, the rest blank");
-    FxTurn.run(
-        () ->
-            driver
-                .desk()
-                .solution()
-                .edit("", s -> s.withStudentView("contributions", StudentView.GIVEN)));
+    driver.edit(s -> s.withStudentView("contributions", StudentView.GIVEN));
     driver.choose("seen", "Worksheet");
     assertThat(
             driver.isShown(
