@@ -23,7 +23,8 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// Ten thousand sheets of 23 answers each, as the demo class wrote them.
+/// Ten thousand sheets of 23 answers each, as the demo class wrote them; and the class itself held
+/// against a table of 20 × 20, where most lines stand on no sheet.
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -33,28 +34,46 @@ import org.openjdk.jmh.annotations.Warmup;
 public class MarkBenchmark {
   private static final int SHEETS = 10_000;
 
-  private Solution solution;
-  private Derivation derivation;
-  private AnswersFile answers;
+  private static final int LARGE = 20;
+
+  private Against demo;
+  private Against large;
+
+  private record Against(Solution solution, Derivation derivation, AnswersFile answers) {
+    static Against of(Solution solution, Path answers) throws Exception {
+      Derivation derivation =
+          switch (Procedures.workAtOnce(solution)) {
+            case Procedure.Derived(var derived) -> derived;
+            case Procedure.Refused refused -> throw new IllegalStateException(refused.toString());
+          };
+      return new Against(
+          solution, derivation, AnswersFile.read(answers, derivation, Wording.english()));
+    }
+  }
 
   @Setup
   public void prepare() throws Exception {
-    solution = DemoCourse.open("route-and-season").solution();
-    derivation =
-        switch (Procedures.workAtOnce(solution)) {
-          case Procedure.Derived(var derived) -> derived;
-          case Procedure.Refused refused -> throw new IllegalStateException(refused.toString());
-        };
-    Path folder = Files.createTempDirectory("lehrgang-benchmark");
-    answers = AnswersFile.read(DemoCourse.answers(folder), derivation, Wording.english());
+    Path answers = DemoCourse.answers(Files.createTempDirectory("lehrgang-benchmark"));
+    Solution solution = DemoCourse.open("route-and-season").solution();
+    demo = Against.of(solution, answers);
+    large = Against.of(solution.withTable(Tables.square(LARGE)), answers);
   }
 
   @Benchmark
   public double marks() {
-    Marker marker = Marker.of(solution, derivation, answers.lines());
-    List<AnswersFile.Row> rows = answers.rows();
+    return marks(demo, SHEETS);
+  }
+
+  @Benchmark
+  public double classAgainstALargeTable() {
+    return marks(large, large.answers().rows().size());
+  }
+
+  private static double marks(Against against, int sheets) {
+    Marker marker = Marker.of(against.solution(), against.derivation(), against.answers().lines());
+    List<AnswersFile.Row> rows = against.answers().rows();
     double credit = 0;
-    for (int k = 0; k < SHEETS; k++) {
+    for (int k = 0; k < sheets; k++) {
       AnswersFile.Row row = rows.get(k % rows.size());
       credit += marker.mark(row.student(), row.answers()).credit().doubleValue();
     }

@@ -24,7 +24,12 @@ final class Bends {
   record Bent(String slip, int way, Expr formula) {}
 
   /// A slip made in every line of a family that stands on no sheet.
-  record Upstream(String slip, Map<LineId, Expr> formulas) {}
+  ///
+  /// @param formulas by line that is bent
+  /// @param touched  those lines and all that rest on them, up to what stands on the sheet
+  record Upstream(String slip, Map<LineId, Expr> formulas, Set<LineId> touched) {}
+
+  private record Made(String slip, int way, String family) {}
 
   Bends(Derivation derivation) {
     this.derivation = derivation;
@@ -66,20 +71,37 @@ final class Bends {
   ///
   /// @param written the lines that stand on the sheet
   List<Upstream> upstream(LineId line, Set<LineId> written) {
-    Set<LineId> unseen = new HashSet<>(before(List.of(line), written));
-    unseen.remove(line);
-    Map<String, Upstream> all = new LinkedHashMap<>();
-    for (LineId each : derivation.lines().keySet()) {
-      if (unseen.contains(each)) {
-        for (Bent other : of(each)) {
-          all.computeIfAbsent(
-                  other.slip() + " " + other.way() + " " + each.name(),
-                  _ -> new Upstream(other.slip(), new HashMap<>()))
-              .formulas()
-              .put(each, other.formula());
-        }
+    Set<LineId> before = new HashSet<>(before(List.of(line), written));
+    before.remove(line);
+    List<LineId> unseen = derivation.lines().keySet().stream().filter(before::contains).toList();
+    Map<Made, Map<LineId, Expr>> all = new LinkedHashMap<>();
+    for (LineId each : unseen) {
+      for (Bent other : of(each)) {
+        all.computeIfAbsent(new Made(other.slip(), other.way(), each.name()), _ -> new HashMap<>())
+            .put(each, other.formula());
       }
     }
-    return List.copyOf(all.values());
+    Map<LineId, List<LineId>> sources = new LinkedHashMap<>();
+    unseen.forEach(each -> sources.put(each, derivation.sources(each)));
+    return all.entrySet().stream()
+        .map(
+            made ->
+                new Upstream(
+                    made.getKey().slip(),
+                    made.getValue(),
+                    touched(made.getValue().keySet(), sources)))
+        .toList();
+  }
+
+  /// @param sources what each line rests on, in the order of the derivation
+  private static Set<LineId> touched(Set<LineId> bent, Map<LineId, List<LineId>> sources) {
+    Set<LineId> touched = new HashSet<>(bent);
+    sources.forEach(
+        (line, its) -> {
+          if (its.stream().anyMatch(touched::contains)) {
+            touched.add(line);
+          }
+        });
+    return touched;
   }
 }

@@ -157,7 +157,7 @@ final class Judge {
       here(target, number, own, (slip, range) -> fitting.putIfAbsent(slip, behind(range)));
       Set<String> here = new LinkedHashSet<>(fitting.keySet());
       for (Bends.Upstream bent : outOfSight(target.line().id(), written)) {
-        own.of(target.line(), bent.formulas())
+        own.of(target.line(), bent)
             .filter(range -> Target.agrees(number, range))
             .ifPresent(range -> fitting.putIfAbsent(bent.slip(), behind(range)));
       }

@@ -41,12 +41,9 @@ final class OwnNumbers {
     return settled(line, evaluator.evaluate(formula)).found();
   }
 
-  /// What a line comes to where lines before it that stand on no sheet follow other rules.
-  ///
-  /// @param bent the other formulas, by line
-  Optional<Bounds> of(Line line, Map<LineId, Expr> bent) {
-    Map<LineId, Result<Bounds>> found = new HashMap<>();
-    return settled(line, new Bending(bent, found).evaluator.evaluate(line.formula())).found();
+  /// What a line comes to where a slip was made before it in lines that stand on no sheet.
+  Optional<Bounds> of(Line line, Bends.Upstream slip) {
+    return settled(line, new Bending(slip).evaluator.evaluate(line.formula())).found();
   }
 
   /// What a line comes to, or why it has no value.
@@ -80,36 +77,26 @@ final class OwnNumbers {
   /// The same where some lines follow other rules; what rests on none of those is not worked out
   /// again.
   private final class Bending {
-    private final Map<LineId, Expr> bent;
-    private final Map<LineId, Result<Bounds>> found;
+    private final Bends.Upstream slip;
+    private final Map<LineId, Result<Bounds>> found = new HashMap<>();
     private final Evaluator<Bounds> evaluator = Evaluator.inBounds(this::of);
 
-    Bending(Map<LineId, Expr> bent, Map<LineId, Result<Bounds>> found) {
-      this.bent = bent;
-      this.found = found;
+    Bending(Bends.Upstream slip) {
+      this.slip = slip;
     }
 
     private Result<Bounds> of(LineId id) {
-      if (own.containsKey(id) || !bent.containsKey(id) && fixed.containsKey(id) && !rests(id)) {
+      if (!slip.touched().contains(id)) {
         return OwnNumbers.this.of(id);
       }
       Result<Bounds> result = found.get(id);
       if (result == null) {
-        Optional<Line> line = derivation.find(id);
-        result =
-            line.isEmpty()
-                ? new Result.Undefined<>(new Reason.WithoutSource(id))
-                : settled(
-                    line.get(), evaluator.evaluate(bent.getOrDefault(id, line.get().formula())));
+        Line line = derivation.line(id);
+        Expr formula = slip.formulas().getOrDefault(id, line.formula());
+        result = settled(line, evaluator.evaluate(formula));
         found.put(id, result);
       }
       return result;
-    }
-
-    private boolean rests(LineId id) {
-      return derivation.sources(id).stream()
-          .anyMatch(
-              source -> !own.containsKey(source) && (bent.containsKey(source) || rests(source)));
     }
   }
 }

@@ -161,6 +161,40 @@ class MarkerTest {
     assertThat(followed * 100.0 / sheets).as(report.toString()).isGreaterThanOrEqualTo(99);
   }
 
+  /// A slip in cells that nobody asked for is found by the statistic, also in a table of hundreds
+  /// of lines; a cell that stands rightly on the sheet did not take part in it.
+  @ParameterizedTest
+  @ValueSource(booleans = {false, true})
+  void aSlipOutOfSightIsFoundInALargeTable(boolean firstIsSeen) {
+    int size = 14;
+    List<List<Long>> counts = new ArrayList<>();
+    for (int i = 0; i < size; i++) {
+      counts.add(random.longs(size, 20, 60).boxed().toList());
+    }
+    Solution solution = ReferenceCases.solution(ReferenceCases.table(counts));
+    Derivation derivation = ReferenceCases.derive(solution);
+    LineId first = LineId.of("E", 1, 1);
+    LineId statistic = LineId.of("X2");
+    double all = derivation.exact().of("n").asDouble();
+    double right = derivation.exact().of(first).asDouble();
+    double sum = 0;
+    for (int i = 0; i < size; i++) {
+      for (int j = 0; j < size; j++) {
+        double expected = firstIsSeen && i + j == 0 ? right : all / (size * size);
+        sum += Math.pow(counts.get(i).get(j) - expected, 2) / expected;
+      }
+    }
+    AnswerReader reader = new AnswerReader(Wording.english(), solution.numberStyle());
+    Map<LineId, Answer> answers = new LinkedHashMap<>();
+    if (firstIsSeen) {
+      answers.put(first, reader.read(Double.toString(right), Kind.EXPECTED));
+    }
+    answers.put(statistic, reader.read(Double.toString(sum), Kind.STATISTIC));
+    SheetMarks marks =
+        Marker.of(solution, derivation, List.copyOf(answers.keySet())).mark("a", answers);
+    assertThat(marks.mark(statistic).orElseThrow().slips()).contains("expected-equal-cells");
+  }
+
   private static String brief(SheetMarks marks) {
     StringBuilder brief = new StringBuilder();
     for (Mark mark : marks.marks()) {

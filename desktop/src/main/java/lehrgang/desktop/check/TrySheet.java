@@ -1,6 +1,7 @@
 package lehrgang.desktop.check;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.Mark;
 import lehrgang.core.notation.Chain;
 import lehrgang.core.page.Appearance;
@@ -49,6 +51,7 @@ final class TrySheet extends ScrollPane {
   private final VBox paper = new VBox();
   private final Map<LineId, List<TextField>> fields = new LinkedHashMap<>();
   private final Map<LineId, String> answers = new LinkedHashMap<>();
+  private final Map<LineId, Judgement> verdicts = new HashMap<>();
   private final Map<String, ToggleButton> decisions = new LinkedHashMap<>();
   private Optional<Page> sheet = Optional.empty();
   private Optional<LineId> toDecide = Optional.empty();
@@ -132,6 +135,7 @@ final class TrySheet extends ScrollPane {
   void clear() {
     fields.clear();
     answers.clear();
+    verdicts.clear();
     sheet = Optional.empty();
     toDecide = Optional.empty();
     decisions.clear();
@@ -253,6 +257,9 @@ final class TrySheet extends ScrollPane {
 
   /// Shows what became of an answer.
   void show(Mark mark) {
+    if (mark.verdict() == verdicts.put(mark.line(), mark.verdict())) {
+      return;
+    }
     for (TextField field : fields.getOrDefault(mark.line(), List.of())) {
       field
           .getStyleClass()

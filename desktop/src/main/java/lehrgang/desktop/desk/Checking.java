@@ -18,9 +18,6 @@ import lehrgang.documents.marks.AnswersFile;
 
 /// The answers of a class against the open solution, marked anew whenever the solution changes.
 public final class Checking {
-  /// So many students with data of their own are marked before anybody would notice.
-  private static final int AT_ONCE = 40;
-
   private final OpenSolution solution;
   private final WorkedOut worked;
   private final Notices notices;
@@ -29,6 +26,7 @@ public final class Checking {
   private Optional<CaseFile> answers = Optional.empty();
   private Optional<Read> read = Optional.empty();
   private Optional<ClassKeys> keys = Optional.empty();
+  private Optional<ClassMarking> marking = Optional.empty();
   private Optional<Checked> now = Optional.empty();
   private boolean inSight;
 
@@ -59,9 +57,10 @@ public final class Checking {
 
   /// Answers are those to one solution: another one has none yet.
   private void forget() {
-    work.stop();
+    stop();
     answers = Optional.empty();
     keys = Optional.empty();
+    marking = Optional.empty();
     show(Optional.empty());
   }
 
@@ -201,14 +200,26 @@ public final class Checking {
 
   /// By the solution as it is now; empty while it is not worked out.
   private Optional<ClassMarking> marking() {
-    return Optional.of(worked.now())
-        .filter(Sight::isCurrent)
-        .flatMap(Sight::result)
-        .map(result -> new ClassMarking(solution.now(), result.derivation(), result.whole(), keys));
+    Solution current = solution.now();
+    marking =
+        Optional.of(worked.now())
+            .filter(Sight::isCurrent)
+            .flatMap(Sight::result)
+            .map(
+                result ->
+                    marking
+                        .filter(known -> known.isBy(current, result, keys))
+                        .orElseGet(() -> new ClassMarking(current, result, keys)));
+    return marking;
+  }
+
+  /// Lets go of what is marked beside the window.
+  void stop() {
+    work.stop();
   }
 
   private void renew() {
-    work.stop();
+    stop();
     if (inSight) {
       marking().ifPresent(this::renew);
     }
@@ -225,7 +236,7 @@ public final class Checking {
       if (stranger.isPresent()) {
         notices.say(Words.of("check.stranger", found.name(), stranger.get()));
         show(Optional.empty());
-      } else if (keys.isEmpty() || found.rows().size() <= AT_ONCE) {
+      } else if (marking.isShort(found)) {
         show(Optional.of(marking.of(found, _ -> true)));
       } else {
         markBeside(marking, found);
@@ -236,14 +247,14 @@ public final class Checking {
     }
   }
 
-  /// Each key makes its own slips, which takes a while; what was marked before stays in sight.
+  /// What was marked before stays in sight until all is marked.
   private void markBeside(ClassMarking marking, AnswersFile found) {
     int all = found.rows().size();
+    String said = marking.isByKeys() ? "check.keys.marking" : "check.marking";
     work.begin(
         all,
         goesOn -> marking.of(found, goesOn),
-        new LongWork.Said(
-            done -> Words.of("check.keys.marking", done, all), Words.of("check.marking.stopped")),
+        new LongWork.Said(done -> Words.of(said, done, all), Words.of("check.marking.stopped")),
         checked -> {
           notices.clear();
           show(Optional.of(checked));

@@ -26,16 +26,62 @@ import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
 
 /// Marks by a solution as it is at one moment, so that it can be done beside the interface.
-///
-/// @param whole the solution as the instructor reads it
-/// @param keys  those of the students, where each has data of their own
-record ClassMarking(
-    Solution solution, Derivation derivation, Page whole, Optional<ClassKeys> keys) {
+final class ClassMarking {
+  /// So many students with data of their own are marked before anybody would notice: each key makes
+  /// its own slips.
+  private static final int KEYS_AT_ONCE = 40;
+
+  /// The same of students with the same data: each line may come of slips in all lines before it.
+  private static final long PAIRS_OF_LINES_AT_ONCE = 8_000_000;
+
+  private final Solution solution;
+  private final Sight.Result result;
+  private final Derivation derivation;
+  private final Optional<ClassKeys> keys;
+
+  /// Answers may be typed one after the other: what does not depend on them is worked out once.
+  private Optional<List<LineId>> asked = Optional.empty();
+
+  private Optional<Marker> ofAsked = Optional.empty();
+
+  /// @param result what the solution was worked out to
+  /// @param keys   those of the students, where each has data of their own
+  ClassMarking(Solution solution, Sight.Result result, Optional<ClassKeys> keys) {
+    this.solution = solution;
+    this.result = result;
+    this.derivation = result.derivation();
+    this.keys = keys;
+  }
+
+  /// Whether it marks by this solution, and nothing has become another since.
+  boolean isBy(Solution now, Sight.Result worked, Optional<ClassKeys> own) {
+    return solution == now && result == worked && keys.equals(own);
+  }
+
+  Derivation derivation() {
+    return derivation;
+  }
+
+  /// Whether each student has data of their own.
+  boolean isByKeys() {
+    return keys.isPresent();
+  }
+
   /// All that the worksheet asks.
-  List<LineId> asked() {
-    Solved solved = new Solved(solution, derivation);
-    Page sheet = solved.page(Audience.STUDENT);
-    return inOrder(Set.copyOf(solved.asked(sheet, Blanks.of(sheet))));
+  synchronized List<LineId> asked() {
+    if (asked.isEmpty()) {
+      Solved solved = new Solved(solution, derivation);
+      Page sheet = solved.page(Audience.STUDENT);
+      asked = Optional.of(inOrder(Set.copyOf(solved.asked(sheet, Blanks.of(sheet)))));
+    }
+    return asked.get();
+  }
+
+  private synchronized Marker ofAsked() {
+    if (ofAsked.isEmpty()) {
+      ofAsked = Optional.of(Marker.of(solution, derivation, asked()));
+    }
+    return ofAsked.get();
   }
 
   /// Some lines, and all that the worksheet asks besides.
@@ -64,6 +110,15 @@ record ClassMarking(
                 .findFirst());
   }
 
+  /// Whether answers are marked before anybody would notice.
+  boolean isShort(AnswersFile found) {
+    long students = found.rows().size();
+    long lines = derivation.lines().size();
+    return keys.isPresent()
+        ? students <= KEYS_AT_ONCE
+        : students * lines * lines <= PAIRS_OF_LINES_AT_ONCE;
+  }
+
   /// The answers of a file, those that were typed in the place of those that stand there.
   ///
   /// @param goesOn told how many are marked; whether to go on
@@ -83,14 +138,12 @@ record ClassMarking(
 
   /// Only those that were typed.
   Checked ofTyped() {
-    List<LineId> lines = asked();
-    return checked(Words.of("check.typed"), lines, typed(Marker.of(solution, derivation, lines)));
+    return checked(Words.of("check.typed"), asked(), typed(ofAsked()));
   }
 
   /// Those of nobody in particular.
   Checked of(Map<LineId, String> written) {
-    List<LineId> lines = asked();
-    return checked("", lines, List.of(mark(Marker.of(solution, derivation, lines), "", written)));
+    return checked("", asked(), List.of(mark(ofAsked(), "", written)));
   }
 
   private List<SheetMarks> typed(Marker marker) {
@@ -120,6 +173,10 @@ record ClassMarking(
 
   private Checked checked(String name, List<LineId> lines, List<SheetMarks> sheets) {
     return new Checked(
-        name, new ClassMarks(lines, sheets), whole, new SlipTexts(solution, derivation), keys);
+        name,
+        new ClassMarks(lines, sheets),
+        result.whole(),
+        new SlipTexts(solution, derivation),
+        keys);
   }
 }

@@ -69,8 +69,13 @@ public final class WorkedOut {
     return audience;
   }
 
-  private void work() {
+  /// Lets go of what is drawn by chance beside the window.
+  void stop() {
     sampling.stop();
+  }
+
+  private void work() {
+    stop();
     switch (Procedures.work(solution.now())) {
       case Procedure.Settled settled -> settle(settled);
       case Procedure.Waiting waiting -> draw(waiting);

@@ -150,6 +150,7 @@ public final class MainWindow {
           looking.stop();
           recovery.stop();
           windows.remove(this);
+          desk.stop();
           desk.notices().clear();
           EventWay.forget();
         });

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -20,6 +21,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
@@ -29,6 +31,7 @@ import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.desktop.desk.Checked;
+import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.handout.order.Worth;
@@ -593,5 +596,39 @@ class CheckViewTest {
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT5);
     driver.press("check");
     assertThat(marks("17-204").credit()).isLessThan(marks("17-204").of());
+  }
+
+  /// A large table takes a while to be marked by: one can go on meanwhile, and what counts in the
+  /// end is the solution as it has become.
+  @Test
+  void aClassIsMarkedByALargeTableBesideTheWindow() {
+    drop(GROUP);
+    Desk desk = driver.desk();
+    String said =
+        FxTurn.call(
+            () -> {
+              desk.solution().edit("", solution -> solution.withTable(square(12)));
+              return desk.notices().now().sentence();
+            });
+    assertThat(said).isEqualTo("Marking: 0 of 62");
+    driver.edit(solution -> solution.withTable(square(11)));
+    driver.await(() -> driver.desk().notices().now().sentence().isEmpty());
+    Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    assertThat(checked.page().shown(LineId.of("df")).text()).isEqualTo("100");
+    assertThat(checked.marks().sheets()).hasSize(62);
+    assertThat(marks("17-204").credit()).isLessThan(marks("17-204").of());
+  }
+
+  private static TableEntry square(int size) {
+    List<String> labels = IntStream.rangeClosed(1, size).mapToObj(i -> "gate " + i).toList();
+    List<List<String>> cells =
+        IntStream.range(0, size)
+            .mapToObj(
+                i ->
+                    IntStream.range(0, size)
+                        .mapToObj(j -> Integer.toString(20 + i * j % 37))
+                        .toList())
+            .toList();
+    return new TableEntry("gate", "gate passed next", labels, labels, cells);
   }
 }
