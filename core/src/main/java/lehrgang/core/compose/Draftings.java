@@ -62,17 +62,14 @@ final class Draftings {
 
   /// Tables like the model.
   Drafting near(List<Wish> wishes) {
-    Order order =
-        new Order(
-            table.rows().size(), table.columns().size(), table.layers().size(), total(), wishes);
-    Optional<Integer> decimals = order.find(Wish.Expected.class).map(Wish.Expected::decimals);
+    Optional<Integer> decimals = wholes(wishes);
     return switch (table.form()) {
       case TWO_WAY ->
           isPaired()
               ? new Jittered(pairs(table, total(), new long[2], false), counts())
               : model.expected().isEmpty()
-                  ? new Jittered(like(Optional.empty()), counts())
-                  : like(decimals);
+                  ? new Jittered(like(Optional.empty(), Optional.empty()), counts())
+                  : like(decimals, Optional.empty());
       case FREQUENCIES ->
           model.exact(LineId.of("s", 1)).isEmpty()
               ? new Jittered(fit(Optional.empty(), Optional.empty()), counts())
@@ -82,7 +79,22 @@ final class Draftings {
     };
   }
 
-  private Drafting like(Optional<Integer> decimals) {
+  private Optional<Integer> wholes(List<Wish> wishes) {
+    return new Order(
+            table.rows().size(), table.columns().size(), table.layers().size(), total(), wishes)
+        .find(Wish.Expected.class)
+        .map(Wish.Expected::decimals);
+  }
+
+  /// Tables like the model that begin as far from independence as it is, where it is a two-way
+  /// table: what is far cannot be reached from independence in a few steps.
+  Optional<Drafting> close(List<Wish> wishes) {
+    return table.form() == TableForm.TWO_WAY && !isPaired() && !model.expected().isEmpty()
+        ? Optional.of(like(wholes(wishes), Optional.of(margins().deviations(counts()))))
+        : Optional.empty();
+  }
+
+  private Drafting like(Optional<Integer> decimals, Optional<double[][]> deviations) {
     return new TwoWayDrafting(
         table,
         new Margins.Wanted(
@@ -92,7 +104,8 @@ final class Draftings {
             decimals,
             Optional.empty(),
             false,
-            Optional.of(margins())));
+            Optional.of(margins())),
+        deviations);
   }
 
   private Drafting fit(Optional<Integer> decimals, Optional<double[]> deviations) {
@@ -127,7 +140,7 @@ final class Draftings {
   }
 
   private static Drafting twoWay(TableEntry blank, Margins.Wanted wanted) {
-    return new TwoWayDrafting(blank, wanted);
+    return new TwoWayDrafting(blank, wanted, Optional.empty());
   }
 
   private static Drafting pairs(TableEntry blank, long n, long[] changed, boolean even) {

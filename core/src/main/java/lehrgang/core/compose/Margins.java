@@ -125,21 +125,44 @@ record Margins(long[] rows, long[] columns, long n) {
     return about && positive && wanted.hold().filter(hold -> hold != least >= ENOUGH).isEmpty();
   }
 
-  /// Counts as near to independence as whole numbers can be, with these margins: differences of
-  /// rounded sums over the rectangle from the first cell on.
+  /// Counts as near to independence as whole numbers can be, with these margins.
   long[][] expected() {
+    return deviating(new double[rows.length][columns.length]);
+  }
+
+  /// Counts as near as whole numbers can be to so much more or less than is expected, with these
+  /// margins: differences of rounded sums over the rectangle from the first cell on. Some may be
+  /// negative where deviations are large.
+  ///
+  /// @param deviations in each row and each column adding up to 0
+  long[][] deviating(double[][] deviations) {
     long[][] counts = new long[rows.length][columns.length];
     long[][] sums = new long[rows.length + 1][columns.length + 1];
+    double[] off = new double[columns.length + 1];
     long above = 0;
     for (int i = 1; i <= rows.length; i++) {
       above += rows[i - 1];
       long before = 0;
+      double inRow = 0;
       for (int j = 1; j <= columns.length; j++) {
         before += columns[j - 1];
-        sums[i][j] = Math.round((double) above * before / n);
+        inRow += deviations[i - 1][j - 1];
+        off[j] += inRow;
+        sums[i][j] = Math.round((double) above * before / n + off[j]);
         counts[i - 1][j - 1] = sums[i][j] - sums[i - 1][j] - sums[i][j - 1] + sums[i - 1][j - 1];
       }
     }
     return counts;
+  }
+
+  /// How far counts with these margins are from what is expected.
+  double[][] deviations(long[][] counts) {
+    double[][] deviations = new double[rows.length][columns.length];
+    for (int i = 0; i < rows.length; i++) {
+      for (int j = 0; j < columns.length; j++) {
+        deviations[i][j] = counts[i][j] - (double) rows[i] * columns[j] / n;
+      }
+    }
+    return deviations;
   }
 }

@@ -9,10 +9,37 @@ import lehrgang.core.data.TableEntry;
 ///
 /// @param blank  the table as it is named and labelled
 /// @param wanted what its margins must make possible
-record TwoWayDrafting(TableEntry blank, Margins.Wanted wanted) implements Drafting {
+/// @param deviations from what is expected, of a model: begun with; empty to begin with none
+record TwoWayDrafting(TableEntry blank, Margins.Wanted wanted, Optional<double[][]> deviations)
+    implements Drafting {
+  private static final double LEAST = 0.3;
+  private static final double LESS = 0.9;
+
   @Override
   public Optional<long[][]> begin(SplittableRandom random) {
-    return Margins.draw(wanted, random).map(Margins::expected);
+    return Margins.draw(wanted, random)
+        .map(
+            margins ->
+                deviations
+                    .map(model -> deviating(margins, model, 0.9 + random.nextDouble(0.25)))
+                    .orElseGet(margins::expected));
+  }
+
+  /// About as far from what is expected as a model, or as there is room for.
+  private static long[][] deviating(Margins margins, double[][] model, double scale) {
+    for (double part = scale; part > LEAST; part *= LESS) {
+      long[][] counts = margins.deviating(times(model, part));
+      if (Arrays.stream(counts).flatMapToLong(Arrays::stream).allMatch(count -> count >= 0)) {
+        return counts;
+      }
+    }
+    return margins.expected();
+  }
+
+  private static double[][] times(double[][] numbers, double factor) {
+    return Arrays.stream(numbers)
+        .map(row -> Arrays.stream(row).map(number -> number * factor).toArray())
+        .toArray(double[][]::new);
   }
 
   @Override

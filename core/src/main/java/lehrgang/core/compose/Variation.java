@@ -37,13 +37,19 @@ public final class Variation {
   private final long seed;
   private final List<Wish> wishes;
   private final Search search;
+
+  /// Every second try, where there is one.
+  private final Optional<Search> close;
+
   private final Set<List<List<String>>> taken = new HashSet<>();
 
   private Variation(Proposal model, long seed) {
     this.model = model;
     this.seed = seed;
     this.wishes = wishes(model);
-    this.search = new Search(model.solution(), new Draftings(model).near(wishes));
+    Draftings draftings = new Draftings(model);
+    this.search = new Search(model.solution(), draftings.near(wishes));
+    this.close = draftings.close(wishes).map(drafting -> new Search(model.solution(), drafting));
     taken.add(model.solution().table().cells());
   }
 
@@ -89,8 +95,8 @@ public final class Variation {
   private Optional<Tried> tried(String student, int after) {
     long own = own(student);
     for (int k = after + 1; k < TRIES; k++) {
-      Optional<Proposal> found =
-          search.from(new SplittableRandom(own + k), wishes, Optional.empty());
+      Search way = k % 2 == 0 ? search : close.orElse(search);
+      Optional<Proposal> found = way.from(new SplittableRandom(own + k), wishes, Optional.empty());
       if (found.isPresent()) {
         return Optional.of(new Tried(found.get(), k));
       }

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import lehrgang.core.ReferenceCases;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -111,6 +112,42 @@ class DraftingTest {
                   assertThat((double) counts[i][j]).isCloseTo(expected[i][j], within(2.0));
                 }
               }
+            });
+  }
+
+  /// What begins as far from independence as a model keeps its margins, and no count is negative
+  /// even where there is little room.
+  @Property(tries = 200)
+  void deviationsOfAModelKeepTheMargins(@ForAll long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    long[][] model = new long[4][5];
+    for (long[] row : model) {
+      Arrays.setAll(row, _ -> random.nextLong(40));
+    }
+    Margins margins =
+        new Margins(
+            Arrays.stream(model).mapToLong(row -> Arrays.stream(row).sum()).toArray(),
+            IntStream.range(0, 5)
+                .mapToLong(j -> Arrays.stream(model).mapToLong(row -> row[j]).sum())
+                .toArray(),
+            Arrays.stream(model).flatMapToLong(Arrays::stream).sum());
+    double[][] deviations = margins.deviations(model);
+    assertThat(margins.deviating(deviations)).isDeepEqualTo(model);
+    TwoWayDrafting drafting =
+        new TwoWayDrafting(
+            ReferenceCases.table(
+                Arrays.stream(model).map(row -> Arrays.stream(row).boxed().toList()).toList()),
+            new Margins.Wanted(
+                4, 5, margins.n(), Optional.empty(), Optional.empty(), false, Optional.of(margins)),
+            Optional.of(deviations));
+    drafting
+        .begin(random)
+        .ifPresent(
+            begun -> {
+              assertThat(Arrays.stream(begun).flatMapToLong(Arrays::stream))
+                  .allMatch(count -> count >= 0);
+              assertThat((double) Arrays.stream(begun).flatMapToLong(Arrays::stream).sum())
+                  .isCloseTo(margins.n(), within(0.13 * margins.n() + 1));
             });
   }
 

@@ -23,8 +23,23 @@ class VariationTest {
   private static final int CLASS = 20;
 
   static Stream<Solution> models() {
-    return ReferenceCases.oneOfEach().stream()
-        .filter(solution -> !solution.procedure().equals("simulation"));
+    return Stream.concat(
+        ReferenceCases.oneOfEach().stream()
+            .filter(solution -> !solution.procedure().equals("simulation")),
+        Stream.of(farFromIndependence()));
+  }
+
+  /// A table whose counts lie far from what is expected, in many cells: χ² = 441.8.
+  private static Solution farFromIndependence() {
+    List<List<Long>> counts =
+        IntStream.range(0, 6)
+            .mapToObj(
+                i ->
+                    IntStream.range(0, 6)
+                        .mapToObj(j -> i == j ? 90L : 20L + (i * 7 + j * 5) % 23)
+                        .toList())
+            .toList();
+    return ReferenceCases.solution(ReferenceCases.table(counts));
   }
 
   private static List<Proposal> variants(Proposal model, long seed, int many) {
