@@ -16,6 +16,9 @@ public final class Composer {
 
   private static final int TRIES = 36;
 
+  /// After so many tries without a table it is looked for further off, and then again.
+  private static final int NOT_NEAR = 6;
+
   /// After so many tries without a table there is none.
   private static final int IN_VAIN = 18;
 
@@ -55,6 +58,9 @@ public final class Composer {
     for (int k = 0; k < tries && found.size() < wanted; k++) {
       if (found.isEmpty() && k == IN_VAIN) {
         break;
+      }
+      if (found.isEmpty() && k > 0 && k % NOT_NEAR == 0) {
+        search = search.further();
       }
       SplittableRandom random = new SplittableRandom(seed * 1_000_003 + k);
       search

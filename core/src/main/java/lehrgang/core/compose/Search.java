@@ -12,12 +12,30 @@ final class Search {
   private static final double FAR = 6;
   private static final double LEAST_BOLD = 0.02;
 
+  /// By how much more the second way goes in a step, and how many more steps.
+  private static final int BOLDER = 4;
+
+  private static final int LONGER = 3;
+
   private final Solution model;
   private final Drafting drafting;
+  private final int steps;
+  private final double far;
 
-  Search(Solution model, Drafting drafting) {
+  private Search(Solution model, Drafting drafting, int steps, double far) {
     this.model = model;
     this.drafting = drafting;
+    this.steps = steps;
+    this.far = far;
+  }
+
+  Search(Solution model, Drafting drafting) {
+    this(model, drafting, STEPS, FAR);
+  }
+
+  /// The same with more and longer steps, for what lies far off in many counts.
+  Search further() {
+    return new Search(model, drafting, steps * LONGER, far / BOLDER);
   }
 
   /// One way through the tables.
@@ -37,8 +55,8 @@ final class Search {
     }
     double off = wanting + aim.map(wish -> distance(now, List.of(wish))).orElse(0.0);
     Optional<Proposal> fitting = wanting == 0 ? now : Optional.empty();
-    for (int step = 0; step < STEPS && off > 0; step++) {
-      double boldness = Math.clamp(off / FAR, LEAST_BOLD, 1) * random.nextDouble();
+    for (int step = 0; step < steps && off > 0; step++) {
+      double boldness = Math.clamp(off / far, LEAST_BOLD, 1) * random.nextDouble();
       Optional<long[][]> next = drafting.moved(counts, boldness, random);
       if (next.isEmpty()) {
         continue;

@@ -76,6 +76,22 @@ class ComposerTest {
     }
   }
 
+  /// A strong effect in many counts lies far from where tables begin.
+  @ParameterizedTest
+  @ValueSource(ints = {5, 7, 10})
+  void aLargeEffectIsFoundInLargeTables(int size) {
+    List<Proposal> found =
+        proposals(
+            twoWay(),
+            order(size, size, 30L * size * size, new Wish.Effect(Wish.Strength.LARGE)),
+            3);
+    assertThat(found).hasSize(Composer.PROPOSALS);
+    for (Proposal proposal : found) {
+      Worked worked = Worked.of(counts(proposal));
+      assertThat(Math.sqrt(worked.chiSquared() / worked.n())).isBetween(0.5, 1.0);
+    }
+  }
+
   static Stream<Arguments> shapes() {
     List<Arguments> all = new ArrayList<>();
     for (int[] shape : new int[][] {{2, 2}, {2, 4}, {3, 3}, {4, 5}, {5, 3}}) {
