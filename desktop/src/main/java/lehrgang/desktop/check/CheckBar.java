@@ -114,7 +114,7 @@ final class CheckBar extends HBox {
     title.setText(question);
   }
 
-  /// Whether there are marks to hand back.
+  /// Whether there are marks to hand back, by the solution as it is.
   void setMarked(boolean marked) {
     save.setDisable(!marked);
     feedback.setDisable(!marked);

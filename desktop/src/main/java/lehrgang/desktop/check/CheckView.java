@@ -98,6 +98,7 @@ public final class CheckView extends BorderPane {
     addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     desk.solution().subscribe(now -> bar.show(now.question().title().strip()));
     desk.checking().subscribe(this::show);
+    desk.checking().current().subscribe(bar::setMarked);
   }
 
   /// What stands at the right gives way where the class would have no room.
@@ -122,7 +123,6 @@ public final class CheckView extends BorderPane {
   private void show(Optional<Checked> checked) {
     boolean first = shown.isEmpty();
     shown = checked;
-    bar.setMarked(checked.isPresent());
     if (getRight() == trying) {
       return;
     }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
@@ -28,6 +30,7 @@ public final class Checking {
   private Optional<ClassKeys> keys = Optional.empty();
   private Optional<ClassMarking> marking = Optional.empty();
   private Optional<Checked> now = Optional.empty();
+  private final ReadOnlyBooleanWrapper current = new ReadOnlyBooleanWrapper();
   private boolean inSight;
 
   /// Answers as they were read.
@@ -65,6 +68,7 @@ public final class Checking {
   }
 
   private void show(Optional<Checked> checked) {
+    current.set(checked.isPresent());
     now = checked;
     listeners.forEach(listener -> listener.accept(now));
   }
@@ -78,6 +82,12 @@ public final class Checking {
   /// The class as it is marked now; empty where there are no answers.
   public Optional<Checked> now() {
     return now;
+  }
+
+  /// Whether the class is marked by the solution as it is now. While it is not, what was marked
+  /// before may be looked at and is not handed back.
+  public ReadOnlyBooleanProperty current() {
+    return current.getReadOnlyProperty();
   }
 
   /// Whether somebody looks; else nothing is marked anew.
@@ -220,6 +230,7 @@ public final class Checking {
 
   private void renew() {
     stop();
+    current.set(false);
     if (inSight) {
       marking().ifPresent(this::renew);
     }
@@ -254,7 +265,11 @@ public final class Checking {
     work.begin(
         all,
         goesOn -> marking.of(found, goesOn),
-        new LongWork.Said(done -> Words.of(said, done, all), Words.of("check.marking.stopped")),
+        new LongWork.Said(
+            done -> Words.of(said, done, all),
+            Notice.of(
+                Words.of("check.marking.stopped"),
+                new Notice.Offer(Words.of("check.marking.again"), this::renew))),
         checked -> {
           notices.clear();
           show(Optional.of(checked));

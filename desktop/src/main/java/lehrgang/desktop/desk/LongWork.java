@@ -29,7 +29,11 @@ public final class LongWork {
   ///
   /// @param underWay by how many are done
   /// @param stopped  after a stop
-  public record Said(IntFunction<String> underWay, String stopped) {}
+  public record Said(IntFunction<String> underWay, Notice stopped) {
+    public Said(IntFunction<String> underWay, String stopped) {
+      this(underWay, Notice.of(stopped));
+    }
+  }
 
   /// How it ended.
   private sealed interface Ended<T> {

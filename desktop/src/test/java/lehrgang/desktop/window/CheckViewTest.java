@@ -611,12 +611,35 @@ class CheckViewTest {
               return desk.notices().now().sentence();
             });
     assertThat(said).isEqualTo("Marking: 0 of 62");
+    assertThat(driver.find("check-save").isDisabled())
+        .as("marks of what was there before")
+        .isTrue();
     driver.edit(solution -> solution.withTable(square(11)));
     driver.await(() -> driver.desk().notices().now().sentence().isEmpty());
     Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
     assertThat(checked.page().shown(LineId.of("df")).text()).isEqualTo("100");
     assertThat(checked.marks().sheets()).hasSize(62);
     assertThat(marks("17-204").credit()).isLessThan(marks("17-204").of());
+    assertThat(driver.find("check-save").isDisabled()).isFalse();
+  }
+
+  /// Who stops it sees the marks from before, does not hand them back, and can begin again.
+  @Test
+  void markingThatWasStoppedIsBegunAgain() {
+    drop(GROUP);
+    Desk desk = driver.desk();
+    FxTurn.run(
+        () -> {
+          desk.solution().edit("", solution -> solution.withTable(square(12)));
+          desk.notices().now().offers().getFirst().action().run();
+        });
+    assertThat(driver.isShown("Stopped; the marks shown are those from before.")).isTrue();
+    assertThat(driver.isShown("20.2 of 23")).isTrue();
+    assertThat(driver.find("check-save").isDisabled()).isTrue();
+    driver.pressLabelled("Mark again");
+    driver.await(() -> desk.notices().now().sentence().isEmpty());
+    assertThat(driver.isShown("20.2 of 23")).isFalse();
+    assertThat(driver.find("check-save").isDisabled()).isFalse();
   }
 
   private static TableEntry square(int size) {
