@@ -65,6 +65,7 @@ public final class MainWindow {
   /// Loads fonts and the base theme; once, before the first window.
   static void prepare() {
     Fonts.load();
+    Zoom.followInPopups();
     Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
   }
 

@@ -1,6 +1,7 @@
 package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -150,5 +151,24 @@ class ShownLargeTest {
     FxTurn.run(() -> driver.window().zoom().reset());
     FxTurn.settle();
     assertThat(FxTurn.call(trace::isVisible)).isTrue();
+  }
+
+  /// A menu is as large as what it opens over, at every size again.
+  @Test
+  void menusGrowWithTheWindow() {
+    MenuButton course = (MenuButton) driver.find("course");
+    double plain = widthOfMenu(course);
+    larger(5);
+    assertThat(widthOfMenu(course)).isCloseTo(1.5 * plain, within(2.0));
+    FxTurn.run(() -> driver.window().zoom().reset());
+    assertThat(widthOfMenu(course)).isCloseTo(plain, within(1.0));
+  }
+
+  private static double widthOfMenu(MenuButton button) {
+    FxTurn.run(button::show);
+    FxTurn.settle();
+    double width = FxTurn.call(() -> button.getItems().getFirst().getParentPopup().getWidth());
+    FxTurn.run(button::hide);
+    return width;
   }
 }
