@@ -10,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lehrgang.core.marking.Judgement;
@@ -20,10 +19,10 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
-import lehrgang.desktop.kit.AsTallAsItsText;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.kit.Writing;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// One student's answers beside the solution, with what went wrong in a sentence each.
@@ -39,7 +38,7 @@ final class StudentPanel extends ScrollPane {
   private final Label title = new Label();
   private final Label summary = Labels.label("", Style.CHECK_SUMMARY);
   private final VBox lines = new VBox();
-  private final TextArea remark = new TextArea();
+  private final Writing remark = Writing.text(REMARK_SIZE);
   private Optional<TextEditing> remarking = Optional.empty();
   private final List<ByHandLine> byHand = new ArrayList<>();
   private String student = "";
@@ -54,7 +53,6 @@ final class StudentPanel extends ScrollPane {
     remark.setId("check-remark");
     remark.setPromptText(Words.of("check.remark.prompt"));
     remark.setAccessibleText(Words.of("check.remark"));
-    AsTallAsItsText.keep(remark, REMARK_SIZE);
     VBox.setMargin(remark, new Insets(14, 0, 0, 0));
     VBox hands = new VBox(Labels.label(Words.of("check.by-hand"), Style.CHECK_NOTE));
     for (String step : BY_HAND) {

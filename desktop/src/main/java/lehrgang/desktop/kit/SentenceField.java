@@ -9,12 +9,11 @@ import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextFormatter;
 
 /// A field for a sentence in which some words are not the writer's: numbers and names stand in it
 /// as tokens that can be moved past, taken out and put in, but not broken.
-public final class SentenceField extends TextArea {
+public final class SentenceField extends Writing {
   private static final Pattern TOKEN = Pattern.compile("⟨[^⟨⟩]*⟩");
   private static final Pattern MARK = Pattern.compile("\\{[^{}]+}");
 
@@ -22,7 +21,9 @@ public final class SentenceField extends TextArea {
   private final Map<String, String> marks = new HashMap<>();
 
   /// @param words what is shown for each mark of the template, such as `9.488` for `{crit}`
-  public SentenceField(Map<String, String> words) {
+  /// @param size  of its letters, in pixels
+  public SentenceField(Map<String, String> words, double size) {
+    super(Fonts.upright(size));
     this.tokens = tokens(words);
     tokens.forEach((mark, token) -> marks.put(token, mark));
     setTextFormatter(new TextFormatter<>((UnaryOperator<TextFormatter.Change>) this::guarded));

@@ -7,16 +7,15 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
 import javafx.util.Subscription;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StepNotes;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
-import lehrgang.desktop.kit.AsTallAsItsText;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.kit.Writing;
 import lehrgang.desktop.page.SentenceView;
 
 /// Note, hint and source at a step, typed below it.
@@ -50,9 +49,8 @@ final class NotesEditor extends VBox {
       String name,
       Function<StepNotes, String> said,
       BiFunction<StepNotes, String, StepNotes> change) {
-    TextArea field = new TextArea();
+    Writing field = Writing.text(SentenceView.TEXT_SIZE);
     field.setId("notes-" + step + "-" + name);
-    AsTallAsItsText.keep(field, SentenceView.TEXT_SIZE);
     field.setPromptText(Words.of("notes." + name + ".prompt"));
     field.setAccessibleText(Words.of("notes." + name));
     TextEditing editing =

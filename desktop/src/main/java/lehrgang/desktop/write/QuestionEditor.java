@@ -2,24 +2,27 @@ package lehrgang.desktop.write;
 
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 import lehrgang.core.solution.Question;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
-import lehrgang.desktop.kit.AsTallAsItsText;
+import lehrgang.desktop.kit.Fonts;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.desktop.kit.Writing;
 import lehrgang.desktop.page.SentenceView;
+import lehrgang.documents.look.Typeface;
 
 /// The question, written where it stands.
 final class QuestionEditor extends VBox {
+  private static final double TITLE_SIZE = 22;
+
   private final OpenSolution solution;
   private final Supplier<Optional<Question>> read;
-  private final TextField title = new TextField();
-  private final TextArea text = new TextArea();
+  private final Writing title = Writing.paragraph(Fonts.serif(Typeface.SERIF_BOLD, TITLE_SIZE));
+  private final Writing text = Writing.text(SentenceView.TEXT_SIZE);
   private final TextField source = new TextField();
   private final QuestionPicture picture;
   private final TextEditing titleEditing;
@@ -38,7 +41,6 @@ final class QuestionEditor extends VBox {
     title.getStyleClass().add(Style.QUESTION_TITLE);
     text.getStyleClass().add(Style.QUESTION_TEXT);
     source.getStyleClass().add(Style.QUESTION_SOURCE);
-    AsTallAsItsText.keep(text, SentenceView.TEXT_SIZE);
     picture = new QuestionPicture(solution);
     getChildren().addAll(title, text, picture, source);
   }

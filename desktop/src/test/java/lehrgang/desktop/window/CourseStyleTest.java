@@ -165,7 +165,7 @@ class CourseStyleTest {
       String template =
           FxTurn.call(
               () -> {
-                SentenceField field = new SentenceField(words);
+                SentenceField field = new SentenceField(words, 16);
                 field.setTemplate("a {n} b {row} c {:df}.");
                 for (int i = 0; i < 6; i++) {
                   int one = random.nextInt(field.getLength() + 1);

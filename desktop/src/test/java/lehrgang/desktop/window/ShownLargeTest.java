@@ -14,6 +14,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -151,6 +152,21 @@ class ShownLargeTest {
     FxTurn.run(() -> driver.window().zoom().reset());
     FxTurn.settle();
     assertThat(FxTurn.call(trace::isVisible)).isTrue();
+  }
+
+  /// Words that are broken into more lines have room for them at once, whatever the size was
+  /// before.
+  @ParameterizedTest
+  @ValueSource(strings = {"question-title", "question-text"})
+  void theQuestionIsReadWholeAtEverySize(String id) {
+    Region field = (Region) driver.find(id);
+    for (int steps = 0; steps <= 10; steps += 5) {
+      Node words = FxTurn.call(() -> field.lookup(".content .text"));
+      assertThat(FxTurn.call(() -> field.getHeight() - words.getLayoutBounds().getHeight()))
+          .as("room at step %d", steps)
+          .isBetween(0.0, 60.0);
+      larger(5);
+    }
   }
 
   /// A menu is as large as what it opens over, at every size again.

@@ -501,4 +501,21 @@ class WriteViewTest {
     FxTurn.run(() -> driver.desk().solution().undo());
     assertThat(table().cells()).containsExactly(List.of("41", "55"), List.of("", ""));
   }
+
+  /// The title is one paragraph: Enter and Tab lead on to the text, and pasted lines are joined.
+  @Test
+  void theTitleIsOneParagraph() {
+    driver.putOnClipboard("Which way\nin which season?");
+    Node title = driver.find("question-title");
+    driver.click(title);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.A);
+    driver.shortcut(KeyCode.CONTROL, KeyCode.V);
+    assertThat(driver.solution().question().title()).isEqualTo("Which way in which season?");
+    driver.type(KeyCode.ENTER);
+    assertThat(FxTurn.call(driver.find("question-text")::isFocused)).isTrue();
+    driver.click(title);
+    driver.type(KeyCode.TAB);
+    assertThat(FxTurn.call(driver.find("question-text")::isFocused)).isTrue();
+    assertThat(driver.solution().question().title()).isEqualTo("Which way in which season?");
+  }
 }
