@@ -33,12 +33,15 @@ public final class Variation {
 
   private static final int TRIES = 60;
 
+  /// So many cells are gone through before it is begun as far from independence as the model is.
+  private static final int CELLS_IN_VAIN = 100;
+
   private final Proposal model;
   private final long seed;
   private final List<Wish> wishes;
   private final Search search;
 
-  /// Every second try, where there is one.
+  /// Every second try where others were in vain, which takes longer with every cell.
   private final Optional<Search> close;
 
   private final Set<List<List<String>>> taken = new HashSet<>();
@@ -94,8 +97,10 @@ public final class Variation {
   /// @param after the try after which to go on; −1 at first
   private Optional<Tried> tried(String student, int after) {
     long own = own(student);
+    TableEntry table = model.solution().table();
+    int inVain = Math.max(1, CELLS_IN_VAIN / (table.rows().size() * table.columns().size()));
     for (int k = after + 1; k < TRIES; k++) {
-      Search way = k % 2 == 0 ? search : close.orElse(search);
+      Search way = k >= inVain && k % 2 == 1 ? close.orElse(search) : search;
       Optional<Proposal> found = way.from(new SplittableRandom(own + k), wishes, Optional.empty());
       if (found.isPresent()) {
         return Optional.of(new Tried(found.get(), k));
