@@ -110,7 +110,7 @@ public final class SentenceField extends Writing {
 
   /// Typed text without line ends and without what looks like a token and is none.
   private String own(String text) {
-    String line = text.replace('\n', ' ');
+    String line = onOneLine(text);
     List<String> parts = new ArrayList<>();
     int from = 0;
     for (MatchResult token : found(line)) {

@@ -58,7 +58,7 @@ public class Writing extends TextArea {
     field.setTextFormatter(
         new TextFormatter<>(
             change -> {
-              change.setText(change.getText().replaceAll("\\R", " "));
+              change.setText(onOneLine(change.getText()));
               return change;
             }));
     field.addEventFilter(
@@ -69,6 +69,12 @@ public class Writing extends TextArea {
           }
         });
     return field;
+  }
+
+  /// A text without line ends and tabs, and without what stands for no letter: a field that looks
+  /// at what is typed fails where nothing is left of it.
+  static String onOneLine(String text) {
+    return text.replaceAll("\\R|\t", " ").replaceAll("\\p{Cntrl}", "");
   }
 
   private void leadOn(KeyEvent key, boolean onwards) {

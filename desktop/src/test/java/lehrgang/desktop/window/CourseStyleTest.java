@@ -171,8 +171,9 @@ class CourseStyleTest {
                   int one = random.nextInt(field.getLength() + 1);
                   int other = random.nextInt(field.getLength() + 1);
                   field.selectRange(one, random.nextBoolean() ? one : other);
-                  switch (random.nextInt(4)) {
+                  switch (random.nextInt(5)) {
                     case 0 -> field.replaceSelection("x⟩\ny");
+                    case 4 -> field.replaceSelection("\0");
                     case 1 -> field.deletePreviousChar();
                     case 2 -> field.deleteNextChar();
                     default -> field.insert("{n}");

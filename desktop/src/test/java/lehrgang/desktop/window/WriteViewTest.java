@@ -16,6 +16,7 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -39,6 +40,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// The Write view, driven with mouse and keys.
 class WriteViewTest {
@@ -517,5 +520,20 @@ class WriteViewTest {
     driver.type(KeyCode.TAB);
     assertThat(FxTurn.call(driver.find("question-text")::isFocused)).isTrue();
     assertThat(driver.solution().question().title()).isEqualTo("Which way in which season?");
+  }
+
+  /// A clipboard may hold what stands for no letter.
+  @ParameterizedTest
+  @ValueSource(strings = {"question-title", "question-text", "question-source"})
+  void whatIsNoLetterIsNotWritten(String id) {
+    TextInputControl field = (TextInputControl) driver.find(id);
+    FxTurn.run(
+        () -> {
+          field.selectAll();
+          field.replaceSelection("\0");
+        });
+    assertThat(FxTurn.call(() -> field.getText())).isEmpty();
+    FxTurn.run(() -> field.replaceSelection("a\0 b"));
+    assertThat(FxTurn.call(() -> field.getText())).isEqualTo("a b");
   }
 }
