@@ -1,0 +1,72 @@
+package lehrgang.desktop.window;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import lehrgang.core.marking.SheetMarks;
+import lehrgang.desktop.kit.FxTurn;
+import lehrgang.documents.solutionfile.DemoCourse;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+
+/// A window with the first solution of the course, and the class that answered it.
+abstract class WithAClass {
+  static final Path GROUP = Path.of("../demo/group-17.csv");
+
+  @TempDir Path folder;
+
+  WindowDriver driver;
+
+  @BeforeEach
+  void open() {
+    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+  }
+
+  @AfterEach
+  void close() {
+    driver.close();
+  }
+
+  void drop(Path file) {
+    FxTurn.run(() -> driver.window().faces().files().open(file));
+  }
+
+  @SuppressWarnings("unchecked")
+  ListView<SheetMarks> students() {
+    return (ListView<SheetMarks>) driver.find("check-students");
+  }
+
+  List<String> names() {
+    ListView<SheetMarks> list = students();
+    return FxTurn.call(() -> list.getItems().stream().map(SheetMarks::student).toList());
+  }
+
+  String chosen() {
+    return ((Label) driver.find("check-student-title")).getText();
+  }
+
+  void choose(String student) {
+    ListView<SheetMarks> list = students();
+    FxTurn.run(
+        () ->
+            list.getSelectionModel()
+                .select(
+                    list.getItems().stream()
+                        .filter(sheet -> sheet.student().equals(student))
+                        .findFirst()
+                        .orElseThrow()));
+  }
+
+  SheetMarks marks(String student) {
+    return FxTurn.call(
+        () -> driver.desk().checking().now().orElseThrow().marks().sheet(student).orElseThrow());
+  }
+
+  void type(String field, String text) {
+    TextField typed = (TextField) driver.find(field);
+    FxTurn.run(() -> typed.setText(text));
+  }
+}
