@@ -122,6 +122,9 @@ public final class NumberNode extends StackPane {
 
   @Override
   public double getBaselineOffset() {
-    return snappedTopInset() + text.getBaselineOffset();
+    // The text's own baseline offset is that of what it held when its font was set, and the toolkit
+    // gives the same digits other bounds where a field has shown them; its bounds are always
+    // current.
+    return snappedTopInset() - text.getLayoutBounds().getMinY();
   }
 }
