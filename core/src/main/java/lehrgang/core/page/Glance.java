@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.wording.Span;
+import lehrgang.core.wording.Span.Weight;
 
 /// A whole page at a glance, for whoever has no number selected: which checks hold and which do
 /// not, what rounding does to the result, and how one could go on.
@@ -15,9 +16,15 @@ import lehrgang.core.wording.Span;
 public record Glance(List<Note> checks, Optional<Note> rounding, List<Note> ways) {
   private static final String ROUNDING = "remark.on-the-way";
 
-  /// @param step where it stands
-  /// @param tone whether it holds
-  public record Note(String step, Tone tone, String text) {}
+  /// @param step  where it stands
+  /// @param tone  whether it holds
+  /// @param spans what it says
+  public record Note(String step, Tone tone, List<Span> spans) {
+    /// What it says in one line of plain text.
+    public String text() {
+      return Span.plain(spans);
+    }
+  }
 
   /// A page at a glance. Every step of it is set.
   public static Glance at(Page page) {
@@ -28,7 +35,7 @@ public record Glance(List<Note> checks, Optional<Note> rounding, List<Note> ways
       for (PageBlock block : step.blocks()) {
         switch (block) {
           case PageBlock.Remark(var tone, var key, var spans) -> {
-            Note note = new Note(step.id(), tone, Span.plain(spans));
+            Note note = new Note(step.id(), tone, spans);
             if (key.equals(ROUNDING)) {
               rounding = Optional.of(note);
             } else if (tone != Tone.NOTE) {
@@ -36,7 +43,13 @@ public record Glance(List<Note> checks, Optional<Note> rounding, List<Note> ways
             }
           }
           case PageBlock.Ways(_, var offered) ->
-              offered.forEach(way -> ways.add(new Note(step.id(), Tone.NOTE, way.name())));
+              offered.forEach(
+                  way ->
+                      ways.add(
+                          new Note(
+                              step.id(),
+                              Tone.NOTE,
+                              List.of(new Span.Words(way.name(), Weight.PLAIN)))));
           default -> {
             // The rest is read on the page.
           }

@@ -77,11 +77,7 @@ public final class SentenceView extends TextFlow {
   /// A piece of a sentence as a node.
   public static Node node(Span span, LiveNumbers numbers, FormulaPainter formulas) {
     return switch (span) {
-      case Span.Words(var text, var weight) -> {
-        Text words = new Text(text);
-        words.getStyleClass().addAll(Style.WORDS, weight.name().toLowerCase(Locale.ROOT));
-        yield words;
-      }
+      case Span.Words(var text, var weight) -> words(text, weight);
       case Span.Live(var line, var box, _) -> {
         boolean blank = box instanceof Box.Blank;
         NumberNode node =
@@ -98,5 +94,11 @@ public final class SentenceView extends TextFlow {
       }
       case Span.Formula(var box) -> FormulaView.of(box, TEXT_SIZE, formulas);
     };
+  }
+
+  static Text words(String text, Span.Weight weight) {
+    Text words = new Text(text);
+    words.getStyleClass().addAll(Style.WORDS, weight.name().toLowerCase(Locale.ROOT));
+    return words;
   }
 }

@@ -136,7 +136,7 @@ public final class TraceView extends ScrollPane {
             glance -> {
               forgetGlance();
               seen = Optional.of(glance);
-              content.getChildren().add(new GlanceView(glance, goTo));
+              content.getChildren().add(new GlanceView(glance, formulas, goTo));
             });
   }
 

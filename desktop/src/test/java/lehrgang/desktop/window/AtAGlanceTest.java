@@ -7,9 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.AfterEach;
@@ -45,6 +47,30 @@ class AtAGlanceTest {
     assertThat(driver.isShown("comes out as 12.92")).isTrue();
     driver.click(driver.number("X2"));
     assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
+  }
+
+  /// What has an index is set as on the page, and the line leads to its step by mouse and key.
+  @Test
+  void aCheckIsSetLikeThePageAndLeadsToItsStep() {
+    open("map-and-dark");
+    driver.await(this::showsTheGlance);
+    Node check = check("z²");
+    assertThat(FxTurn.call(() -> check.lookupAll(".formula").size())).isGreaterThan(1);
+    driver.click(check);
+    driver.await(() -> driver.window().faces().write().page().stepInSight().equals("p"));
+    Node effect = check("Significant");
+    FxTurn.run(effect::requestFocus);
+    driver.type(KeyCode.ENTER);
+    driver.await(() -> !driver.window().faces().write().page().stepInSight().equals("p"));
+  }
+
+  private Node check(String begin) {
+    return FxTurn.call(
+        () ->
+            driver.window().scene().getRoot().lookupAll(".glance-note").stream()
+                .filter(note -> note.getAccessibleText().startsWith(begin))
+                .findFirst()
+                .orElseThrow());
   }
 
   @Test
