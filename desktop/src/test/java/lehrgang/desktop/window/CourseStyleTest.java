@@ -23,30 +23,13 @@ import lehrgang.core.solution.StepNotes;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.SentenceField;
 import lehrgang.documents.solutionfile.DemoCourse;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// A course says it in its own words, in its own order and with its own symbols.
-class CourseStyleTest {
+class CourseStyleTest extends WithTheDemo {
   private static final String WHY = "expected.why.independence";
-
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
-
-  @BeforeEach
-  void open() {
-    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
-  }
 
   private Node sentence(String words) {
     driver.isShown(words);

@@ -2,7 +2,6 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -23,27 +22,21 @@ import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// Keys that come faster than the window, and work that fails beside it.
-class FastHandsTest {
-  @TempDir private Path folder;
-
+class FastHandsTest extends WithTheDemo {
   private final List<Throwable> uncaught = Collections.synchronizedList(new ArrayList<>());
-  private WindowDriver driver;
 
   @BeforeEach
-  void open() {
-    driver = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
+  void heed() {
     FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler((_, e) -> uncaught.add(e)));
   }
 
   @AfterEach
-  void close() {
+  void heedNoMore() {
     FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
-    driver.close();
   }
 
   private static void letter(Node field, String sign) {

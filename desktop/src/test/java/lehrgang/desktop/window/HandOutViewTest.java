@@ -31,29 +31,17 @@ import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.paper.PdfPages;
 import lehrgang.documents.solutionfile.DemoCourse;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /// Handing out in the window: choices at one side, the pages at the other.
-class HandOutViewTest {
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
-
+class HandOutViewTest extends WithTheDemo {
   @BeforeEach
-  void open() {
-    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+  void handOut() {
     driver.press("hand-out");
     driver.await(this::isPainted);
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
   }
 
   private HandOutView view() {

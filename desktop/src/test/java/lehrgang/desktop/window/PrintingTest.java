@@ -11,31 +11,14 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.stage.Window;
 import lehrgang.desktop.kit.FxTurn;
-import lehrgang.documents.solutionfile.SolutionFile;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
 import org.junit.jupiter.api.condition.OS;
-import org.junit.jupiter.api.io.TempDir;
 
 /// A sheet on its way to a printer, with commands that write down what they are asked for.
 @DisabledOnOs(OS.WINDOWS)
-class PrintingTest {
+class PrintingTest extends WithTheDemo {
   private static final byte[] SHEET = "%PDF-1.7 trail".getBytes(StandardCharsets.UTF_8);
-
-  @TempDir private Path folder;
-  private WindowDriver driver;
-
-  @BeforeEach
-  void open() {
-    driver = WindowDriver.open(SolutionFile.demo(), folder.resolve("user"));
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
-  }
 
   private String command(String name, String... lines) throws IOException {
     Path file = Files.writeString(folder.resolve(name), "#!/bin/sh\n" + String.join("\n", lines));

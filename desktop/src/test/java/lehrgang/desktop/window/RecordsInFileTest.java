@@ -16,28 +16,11 @@ import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.SolutionFile;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// Records that are too many to stay with the solution: they stay in their file.
-class RecordsInFileTest {
+class RecordsInFileTest extends WithTheDemo {
   private static final Path REGISTER = Path.of("../demo/register.csv");
-
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
-
-  @BeforeEach
-  void open() {
-    driver = WindowDriver.open(SolutionFile.demo(), folder);
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
-  }
 
   private void open(Path file) {
     FxTurn.run(() -> driver.window().faces().files().open(file));

@@ -22,28 +22,11 @@ import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// From a file of records to a worked solution, in the window.
-class RecordsTest {
+class RecordsTest extends WithTheDemo {
   private static final Path REGISTER = Path.of("../demo/register.csv");
-
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
-
-  @BeforeEach
-  void open() {
-    driver = WindowDriver.open(SolutionFile.demo(), folder);
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
-  }
 
   /// Only on the interface thread.
   private Node find(String id) {

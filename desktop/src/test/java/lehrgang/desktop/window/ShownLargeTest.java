@@ -17,32 +17,19 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import lehrgang.desktop.kit.FxTurn;
-import lehrgang.documents.solutionfile.DemoCourse;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// The interface at all its sizes, in a window of 1280 × 800, with a question of a long name.
-class ShownLargeTest {
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
-
+class ShownLargeTest extends WithTheDemo {
   @BeforeEach
-  void open() {
-    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
+  void nameItAtLength() {
     driver.edit(
         now ->
             now.withQuestion(
                 now.question().withTitle("Which route is taken in which season ".repeat(5))));
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
   }
 
   private void larger(int steps) {

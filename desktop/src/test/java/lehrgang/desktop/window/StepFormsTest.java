@@ -19,40 +19,28 @@ import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.data.TableEntry;
 import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.Words;
-import lehrgang.documents.solutionfile.SolutionFile;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /// Each sort of step taken by hand on the register, and its table counted a second time from the
 /// lines of the file.
-class StepFormsTest {
+class StepFormsTest extends WithTheDemo {
   private static final Path REGISTER = Path.of("../demo/register.csv");
 
-  @TempDir private Path folder;
-
-  private WindowDriver driver;
   private List<String> columns;
   private List<List<String>> lines;
 
   @BeforeEach
-  void open() throws Exception {
+  void count() throws Exception {
     List<String> text = Files.readAllLines(REGISTER);
     columns = fields(text.getFirst());
     lines = text.subList(1, text.size()).stream().map(StepFormsTest::fields).toList();
-    driver = WindowDriver.open(SolutionFile.demo(), folder);
     FxTurn.run(() -> driver.window().faces().files().open(REGISTER));
     FxTurn.settle();
     driver.pick("count-rows", "gate");
     driver.pick("count-columns", "map");
     driver.press("records-go");
     driver.await(() -> driver.solution().origin().isPresent());
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
   }
 
   private static List<String> fields(String line) {

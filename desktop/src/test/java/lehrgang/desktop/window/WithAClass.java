@@ -7,28 +7,10 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.kit.FxTurn;
-import lehrgang.documents.solutionfile.DemoCourse;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.io.TempDir;
 
 /// A window with the first solution of the course, and the class that answered it.
-abstract class WithAClass {
+abstract class WithAClass extends WithTheDemo {
   static final Path GROUP = Path.of("../demo/group-17.csv");
-
-  @TempDir Path folder;
-
-  WindowDriver driver;
-
-  @BeforeEach
-  void open() {
-    driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
-  }
-
-  @AfterEach
-  void close() {
-    driver.close();
-  }
 
   void drop(Path file) {
     FxTurn.run(() -> driver.window().faces().files().open(file));
