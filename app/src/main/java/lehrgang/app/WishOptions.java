@@ -1,9 +1,8 @@
 package lehrgang.app;
 
-import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -142,54 +141,53 @@ final class WishOptions {
   ///
   /// @throws Complaint if one means nothing for the procedure, or is not understood
   List<Wish> wishes(Offer offer, String procedure) {
-    List<Wish> wishes = new ArrayList<>();
-    if (decision != null) {
-      allow(offer, procedure, Sort.DECISION, "--decision");
-      wishes.add(new Wish.Decision(either("--decision", decision, "reject", "keep")));
+    Map<Sort, Asked> asked = new EnumMap<>(Sort.class);
+    for (Asked one : asked()) {
+      if (!offer.wishes().contains(one.sort())) {
+        throw new Complaint(
+            Phrase.of("compose.foreign").with("option", one.option()).with("procedure", procedure));
+      }
+      Asked other = asked.put(one.sort(), one);
+      if (other != null) {
+        throw new Complaint(
+            Phrase.of("compose.both").with("option", other.option()).with("other", one.option()));
+      }
     }
-    if (p != null) {
-      allow(offer, procedure, Sort.P, "--p");
-      wishes.add(range());
-    }
-    if (effect != null) {
-      allow(offer, procedure, Sort.EFFECT, "--effect");
-      wishes.add(new Wish.Effect(strength()));
-    }
-    if (hold || fail) {
-      allow(offer, procedure, Sort.CONDITIONS, hold ? "--conditions-hold" : "--conditions-fail");
-      wishes.add(new Wish.Conditions(hold));
-    }
-    if (whole || oneDecimal) {
-      allow(offer, procedure, Sort.EXPECTED, whole ? "--whole-expected" : "--one-decimal");
-      wishes.add(new Wish.Expected(whole ? 0 : 1));
-    }
-    if (nice) {
-      allow(offer, procedure, Sort.NICE, "--nice-shares");
-      wishes.add(new Wish.NiceShares());
-    }
-    if (reversal) {
-      allow(offer, procedure, Sort.REVERSAL, "--reversal");
-      wishes.add(new Wish.Reversal());
-    }
-    if (discordant != null) {
-      allow(offer, procedure, Sort.DISCORDANT, "--discordant");
-      wishes.add(new Wish.Discordant(either("--discordant", discordant, "many", "few")));
-    }
-    return wishes;
+    return asked.values().stream().map(this::wish).toList();
   }
 
-  private static void allow(Offer offer, String procedure, Sort sort, String option) {
-    if (!offer.wishes().contains(sort)) {
-      throw new Complaint(
-          Phrase.of("compose.foreign").with("option", option).with("procedure", procedure));
-    }
+  /// An option that was given.
+  private record Asked(Sort sort, String option, String value) {}
+
+  private List<Asked> asked() {
+    return Stream.of(
+            new Asked(Sort.DECISION, "--decision", decision),
+            new Asked(Sort.P, "--p", p),
+            new Asked(Sort.EFFECT, "--effect", effect),
+            new Asked(Sort.CONDITIONS, "--conditions-hold", hold ? "hold" : null),
+            new Asked(Sort.CONDITIONS, "--conditions-fail", fail ? "fail" : null),
+            new Asked(Sort.EXPECTED, "--whole-expected", whole ? "whole" : null),
+            new Asked(Sort.EXPECTED, "--one-decimal", oneDecimal ? "one-decimal" : null),
+            new Asked(Sort.DISCORDANT, "--discordant", discordant),
+            new Asked(Sort.NICE, "--nice-shares", nice ? "nice" : null),
+            new Asked(Sort.REVERSAL, "--reversal", reversal ? "reversal" : null))
+        .filter(one -> one.value() != null)
+        .toList();
   }
 
-  private static boolean either(String option, String value, String yes, String no) {
-    if (!value.equals(yes) && !value.equals(no)) {
-      throw wrong(option, value, Stream.of(yes, no));
+  private Wish wish(Asked asked) {
+    if (asked.sort() == Sort.P) {
+      return range();
     }
-    return value.equals(yes);
+    return asked
+        .sort()
+        .choice(asked.value())
+        .orElseThrow(
+            () ->
+                wrong(
+                    asked.option(),
+                    asked.value(),
+                    asked.sort().choices().stream().map(Offer.Choice::key)));
   }
 
   private static Complaint wrong(String option, String value, Stream<String> choice) {
@@ -214,19 +212,6 @@ final class WishOptions {
       // It is said below.
     }
     throw new Complaint(Phrase.of("compose.p").with("value", p));
-  }
-
-  private Wish.Strength strength() {
-    return Arrays.stream(Wish.Strength.values())
-        .filter(one -> one.name().toLowerCase(Locale.ROOT).equals(effect))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                wrong(
-                    "--effect",
-                    effect,
-                    Arrays.stream(Wish.Strength.values())
-                        .map(one -> one.name().toLowerCase(Locale.ROOT))));
   }
 
   /// A table with the labels that were given.

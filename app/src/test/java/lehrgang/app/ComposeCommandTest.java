@@ -116,6 +116,10 @@ class ComposeCommandTest {
         "independence --p x..y|--p is “x..y”",
         "independence --decision maybe|--decision is “maybe”; use reject or keep",
         "independence --effect huge|--effect is “huge”; use small, medium or large",
+        "matched-pairs --discordant some|--discordant is “some”; use few or many",
+        "independence --conditions-hold --conditions-fail|leave one of them out",
+        "independence --whole-expected --one-decimal|--whole-expected and --one-decimal cannot"
+            + " both",
         "independence --row-labels a,b|--row-labels names 2 where the table has 3",
         "layers --discordant few|--discordant means nothing for layers",
         "independence --claimed 0.4|--claimed is no option of independence",

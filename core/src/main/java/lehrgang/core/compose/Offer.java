@@ -3,6 +3,7 @@ package lehrgang.core.compose;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,17 +17,57 @@ import lehrgang.core.procedure.Procedure;
 /// @param wishes the wishes that mean something for it
 /// @param shaped whether the number of its rows and columns is for the instructor to say
 public record Offer(Set<Sort> wishes, Shaped shaped) {
-  /// A wish by its sort.
+  /// A wish by its sort, in the order in which they are asked for.
   public enum Sort {
-    DECISION,
+    DECISION(
+        new Choice("reject", new Wish.Decision(true)),
+        new Choice("keep", new Wish.Decision(false))),
+    /// A range, which is typed.
     P,
-    EFFECT,
-    CONDITIONS,
-    EXPECTED,
-    NICE,
-    REVERSAL,
-    DISCORDANT
+    EFFECT(
+        new Choice("small", new Wish.Effect(Wish.Strength.SMALL)),
+        new Choice("medium", new Wish.Effect(Wish.Strength.MEDIUM)),
+        new Choice("large", new Wish.Effect(Wish.Strength.LARGE))),
+    CONDITIONS(
+        new Choice("hold", new Wish.Conditions(true)),
+        new Choice("fail", new Wish.Conditions(false))),
+    EXPECTED(
+        new Choice("whole", new Wish.Expected(0)), new Choice("one-decimal", new Wish.Expected(1))),
+    DISCORDANT(
+        new Choice("few", new Wish.Discordant(false)),
+        new Choice("many", new Wish.Discordant(true))),
+    NICE(new Choice("nice", new Wish.NiceShares())),
+    REVERSAL(new Choice("reversal", new Wish.Reversal()));
+
+    private final List<Choice> choices;
+
+    Sort(Choice... choices) {
+      this.choices = List.of(choices);
+    }
+
+    /// What can be chosen; none for a range, and one for what is wished or not.
+    public List<Choice> choices() {
+      return choices;
+    }
+
+    /// What is wished by choosing; empty where there is no such choice.
+    public Optional<Wish> choice(String key) {
+      return choices.stream()
+          .filter(choice -> choice.key().equals(key))
+          .map(Choice::wish)
+          .findFirst();
+    }
+
+    /// How it is called in keys of words.
+    public String key() {
+      return name().toLowerCase(Locale.ROOT);
+    }
   }
+
+  /// A wish that is chosen and not typed.
+  ///
+  /// @param key how it is called in keys of words and among options
+  public record Choice(String key, Wish wish) {}
 
   /// What of a table's size is free.
   public enum Shaped {

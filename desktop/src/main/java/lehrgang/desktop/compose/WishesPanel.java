@@ -1,9 +1,10 @@
 package lehrgang.desktop.compose;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
@@ -14,6 +15,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lehrgang.core.compose.Offer;
+import lehrgang.core.compose.Offer.Choice;
 import lehrgang.core.compose.Offer.Sort;
 import lehrgang.core.compose.Order;
 import lehrgang.core.compose.Wish;
@@ -37,13 +39,10 @@ final class WishesPanel extends ScrollPane {
   private int rows = 3;
   private int columns = 3;
   private int layers;
-  private String decision = ANY;
-  private String effect = ANY;
-  private String conditions = ANY;
-  private String expected = ANY;
-  private String discordant = ANY;
-  private boolean nice;
-  private boolean reversal;
+
+  /// What is chosen; for another procedure it stays chosen.
+  private final Map<Sort, Wish> chosen = new EnumMap<>(Sort.class);
+
   private boolean showing;
 
   WishesPanel(Runnable changed) {
@@ -84,57 +83,10 @@ final class WishesPanel extends ScrollPane {
     content.getChildren().clear();
     shape(offer);
     add("compose.n", n);
-    choose(
-        offer,
-        Sort.DECISION,
-        "compose.decision",
-        decision,
-        now -> decision = now,
-        "reject",
-        "keep");
-    if (offer.wishes().contains(Sort.P)) {
-      HBox range = new HBox(8, low, new Label("–"), high);
-      range.getStyleClass().add(Style.COMPOSE_RANGE);
-      add("compose.p", range);
-    }
-    choose(
-        offer,
-        Sort.EFFECT,
-        "compose.effect",
-        effect,
-        now -> effect = now,
-        "small",
-        "medium",
-        "large");
-    choose(
-        offer,
-        Sort.CONDITIONS,
-        "compose.conditions",
-        conditions,
-        now -> conditions = now,
-        "hold",
-        "fail");
-    choose(
-        offer,
-        Sort.EXPECTED,
-        "compose.expected",
-        expected,
-        now -> expected = now,
-        "whole",
-        "one-decimal");
-    choose(
-        offer,
-        Sort.DISCORDANT,
-        "compose.discordant",
-        discordant,
-        now -> discordant = now,
-        "few",
-        "many");
-    if (offer.wishes().contains(Sort.NICE)) {
-      content.getChildren().add(box("compose.nice", nice, ticked -> nice = ticked));
-    }
-    if (offer.wishes().contains(Sort.REVERSAL)) {
-      content.getChildren().add(box("compose.reversal", reversal, ticked -> reversal = ticked));
+    for (Sort sort : Sort.values()) {
+      if (offer.wishes().contains(sort)) {
+        ask(sort);
+      }
     }
     showing = false;
   }
@@ -154,11 +106,7 @@ final class WishesPanel extends ScrollPane {
     }
   }
 
-  private interface Into<T> {
-    void set(T value);
-  }
-
-  private Node steps(String key, int begin, Into<Integer> into) {
+  private Node steps(String key, int begin, IntConsumer into) {
     int[] now = {begin};
     Label number = new Label(Integer.toString(begin));
     Stepper stepper =
@@ -168,7 +116,7 @@ final class WishesPanel extends ScrollPane {
             by -> {
               now[0] = Math.clamp(now[0] + by, 2, MOST);
               number.setText(Integer.toString(now[0]));
-              into.set(now[0]);
+              into.accept(now[0]);
               tell();
             });
     HBox line = new HBox(8, stepper.spoken(Words.of(key)), new Label(Words.of(key)));
@@ -176,37 +124,50 @@ final class WishesPanel extends ScrollPane {
     return line;
   }
 
-  /// A choice between any and some values, where it means something.
-  private void choose(
-      Offer offer, Sort sort, String key, String chosen, Into<String> into, String... values) {
-    if (!offer.wishes().contains(sort)) {
-      return;
+  private void ask(Sort sort) {
+    String key = "compose." + sort.key();
+    switch (sort.choices().size()) {
+      case 0 -> {
+        HBox range = new HBox(8, low, new Label("–"), high);
+        range.getStyleClass().add(Style.COMPOSE_RANGE);
+        add(key, range);
+      }
+      case 1 -> content.getChildren().add(box(sort, key));
+      default -> add(key, segments(sort, key));
     }
+  }
+
+  /// A choice between any and some values.
+  private Segments segments(Sort sort, String key) {
+    Optional<Choice> now =
+        sort.choices().stream()
+            .filter(choice -> choice.wish().equals(chosen.get(sort)))
+            .findFirst();
     Segments segments =
         new Segments(
             Words.of(key),
-            Stream.concat(Stream.of(ANY), Stream.of(values))
+            Stream.concat(Stream.of(ANY), sort.choices().stream().map(Choice::key))
                 .map(value -> new Segments.Segment(value, Words.of(key + "." + value), ""))
                 .toList(),
-            chosen,
-            value -> {
-              into.set(value);
-              tell();
-            });
+            now.map(Choice::key).orElse(ANY),
+            value -> choose(sort, sort.choice(value)));
     segments.setId(key.replace('.', '-'));
-    add(key, segments);
+    return segments;
   }
 
-  private CheckBox box(String key, boolean ticked, Into<Boolean> into) {
+  private CheckBox box(Sort sort, String key) {
     CheckBox box = new CheckBox(Words.of(key));
     box.setId(key.replace('.', '-'));
-    box.setSelected(ticked);
-    box.setOnAction(
-        _ -> {
-          into.set(box.isSelected());
-          tell();
-        });
+    box.setSelected(chosen.containsKey(sort));
+    Wish wish = sort.choices().getFirst().wish();
+    box.setOnAction(_ -> choose(sort, Optional.of(wish).filter(_ -> box.isSelected())));
     return box;
+  }
+
+  private void choose(Sort sort, Optional<Wish> wish) {
+    chosen.remove(sort);
+    wish.ifPresent(wished -> chosen.put(sort, wished));
+    tell();
   }
 
   private static TextField field(String id, String key) {
@@ -241,56 +202,19 @@ final class WishesPanel extends ScrollPane {
     }
   }
 
+  /// A wish that means nothing for this procedure is left out.
   private Optional<List<Wish>> wishes(Offer offer) {
-    List<Wish> wishes = new ArrayList<>();
-    if (!decision.equals(ANY)) {
-      wishes.add(new Wish.Decision(decision.equals("reject")));
-    }
+    Map<Sort, Wish> wishes = new EnumMap<>(chosen);
     if (!low.getText().isBlank() || !high.getText().isBlank()) {
       double from = number(low, 0);
       double to = number(high, 1);
       if (!(from >= 0 && from < to && to <= 1)) {
         return Optional.empty();
       }
-      wishes.add(new Wish.PValue(from, to));
+      wishes.put(Sort.P, new Wish.PValue(from, to));
     }
-    if (!effect.equals(ANY)) {
-      wishes.add(new Wish.Effect(Wish.Strength.valueOf(effect.toUpperCase(Locale.ROOT))));
-    }
-    if (!conditions.equals(ANY)) {
-      wishes.add(new Wish.Conditions(conditions.equals("hold")));
-    }
-    if (!expected.equals(ANY)) {
-      wishes.add(new Wish.Expected(expected.equals("whole") ? 0 : 1));
-    }
-    if (!discordant.equals(ANY)) {
-      wishes.add(new Wish.Discordant(discordant.equals("many")));
-    }
-    if (nice) {
-      wishes.add(new Wish.NiceShares());
-    }
-    if (reversal) {
-      wishes.add(new Wish.Reversal());
-    }
-    return Optional.of(wishes.stream().filter(wish -> means(offer, wish)).toList());
-  }
-
-  /// A wish that was chosen for another procedure stays chosen, and is left out here.
-  private static boolean means(Offer offer, Wish wish) {
-    return offer
-        .wishes()
-        .contains(
-            switch (wish) {
-              case Wish.Decision _ -> Sort.DECISION;
-              case Wish.PValue _ -> Sort.P;
-              case Wish.Effect _ -> Sort.EFFECT;
-              case Wish.Conditions _ -> Sort.CONDITIONS;
-              case Wish.Expected _ -> Sort.EXPECTED;
-              case Wish.NiceShares _ -> Sort.NICE;
-              case Wish.Reversal _ -> Sort.REVERSAL;
-              case Wish.Discordant _ -> Sort.DISCORDANT;
-              default -> Sort.DECISION;
-            });
+    wishes.keySet().retainAll(offer.wishes());
+    return Optional.of(List.copyOf(wishes.values()));
   }
 
   private static double number(TextField field, double usual) {
