@@ -8,7 +8,6 @@ import lehrgang.core.ReferenceCases;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
-import lehrgang.core.wording.Span;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -33,19 +32,8 @@ class EveryProcedurePageTest {
     return page.steps().stream()
         .filter(candidate -> step.isEmpty() || candidate.id().equals(step))
         .flatMap(candidate -> candidate.blocks().stream())
-        .flatMap(EveryProcedurePageTest::sentences)
+        .flatMap(Sentences::of)
         .toList();
-  }
-
-  private static Stream<String> sentences(PageBlock block) {
-    return switch (block) {
-      case PageBlock.Paragraph(_, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.Remark(_, _, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.TypedNumber(_, var spans, _, _) -> Stream.of(Span.plain(spans));
-      case PageBlock.Excerpt excerpt -> Stream.of(excerpt.sentence());
-      case PageBlock.Report(_, var text) -> Stream.of(text);
-      default -> Stream.empty();
-    };
   }
 
   @ParameterizedTest

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Block.Tone;
@@ -16,7 +15,6 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.page.PageBlock.GridCell;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import lehrgang.core.wording.Span;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -34,19 +32,8 @@ class PageTest {
   private static List<String> sentences(Page page) {
     return page.steps().stream()
         .flatMap(step -> step.blocks().stream())
-        .flatMap(PageTest::sentences)
+        .flatMap(Sentences::of)
         .toList();
-  }
-
-  private static Stream<String> sentences(PageBlock block) {
-    return switch (block) {
-      case PageBlock.Paragraph(_, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.Remark(_, _, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.TypedNumber(_, var spans, _, _) -> Stream.of(Span.plain(spans));
-      case PageBlock.Excerpt excerpt -> Stream.of(excerpt.sentence());
-      case PageBlock.Report(_, var text) -> Stream.of(text);
-      default -> Stream.empty();
-    };
   }
 
   private static String text(Page page) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableEntry;
@@ -15,10 +14,9 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
-import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageStep;
+import lehrgang.core.page.Sentences;
 import lehrgang.core.solution.Solution;
-import lehrgang.core.wording.Span;
 import lehrgang.core.wording.Wording;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -62,16 +60,8 @@ class LayersTest {
         .filter(candidate -> candidate.id().equals(step))
         .map(PageStep::blocks)
         .flatMap(List::stream)
-        .flatMap(LayersTest::sentence)
+        .flatMap(Sentences::of)
         .reduce("", (one, other) -> one + "\n" + other);
-  }
-
-  private static Stream<String> sentence(PageBlock block) {
-    return switch (block) {
-      case PageBlock.Paragraph(_, var spans) -> Stream.of(Span.plain(spans));
-      case PageBlock.Remark(_, _, var spans) -> Stream.of(Span.plain(spans));
-      default -> Stream.empty();
-    };
   }
 
   @Test
