@@ -75,7 +75,7 @@ public final class Fuzz {
       throws IOException, InterruptedException {
     Path seeds = Files.createDirectories(folder.resolve("seeds"));
     Path work = Files.createDirectories(folder.resolve("work"));
-    List<byte[]> right = one.seeds();
+    List<byte[]> right = one.reading().seeds();
     for (int i = 0; i < right.size(); i++) {
       Files.write(seeds.resolve("right-" + i), right.get(i));
     }

@@ -7,8 +7,8 @@ import lehrgang.documents.file.FileProblem;
 /// One input after the other, made up by the fuzzer, for what is named by the property
 /// `lehrgang.fuzz`; files go into the folder named by `lehrgang.fuzz.folder`.
 public final class FuzzTarget {
-  private static final Readable READABLE =
-      Readable.ofKey(System.getProperty("lehrgang.fuzz")).orElseThrow();
+  private static final Reading READING =
+      Readable.ofKey(System.getProperty("lehrgang.fuzz")).orElseThrow().reading();
   private static final Path FOLDER = Path.of(System.getProperty("lehrgang.fuzz.folder"));
 
   private FuzzTarget() {}
@@ -17,9 +17,9 @@ public final class FuzzTarget {
   ///
   /// @throws IOException if a file could not be written
   public static void fuzzerInitialize() throws IOException {
-    for (byte[] right : READABLE.seeds()) {
+    for (byte[] right : READING.seeds()) {
       try {
-        READABLE.read(right, FOLDER);
+        READING.read(right, FOLDER);
       } catch (FileProblem e) {
         throw new IllegalStateException("what is right is not read: " + e.getMessage(), e);
       }
@@ -29,9 +29,9 @@ public final class FuzzTarget {
   /// @throws IOException if a file could not be written, which is no finding about the program
   public static void fuzzerTestOneInput(byte[] bytes) throws IOException {
     try {
-      READABLE.read(bytes, FOLDER);
+      READING.read(bytes, FOLDER);
     } catch (FileProblem e) {
-      Readable.sentence(e.getMessage());
+      Reading.sentence(e.getMessage());
     }
   }
 }
