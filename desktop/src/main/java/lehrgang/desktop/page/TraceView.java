@@ -1,32 +1,26 @@
 package lehrgang.desktop.page;
 
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
-import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.notation.Box;
-import lehrgang.core.notation.Chain;
 import lehrgang.core.page.Glance;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.Trace;
-import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Selection;
@@ -35,27 +29,18 @@ import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /// Whatever number is selected: what it comes from, what it goes into, and its value seen from all
 /// sides.
 public final class TraceView extends ScrollPane {
-  private static final double HEADLINE = 27;
-  private static final double FORMULA = 17;
-
-  /// The width that a formula has in the narrowest trace.
-  private static final double ROOM = 278;
-  private static final double FACT = 15.5;
-  private static final int MOST_LINKS = 12;
-
   /// The page is looked over as soon as nothing changes for a moment.
   private static final Duration CALM = Duration.millis(350);
 
   private final OpenSolution solution;
   private final WorkedOut worked;
   private final Selection selection;
-  private final LiveNumbers numbers;
   private final FormulaPainter formulas;
+  private final TraceSections sections;
   private final VBox content = new VBox();
   private final Deque<LineId> visited = new ArrayDeque<>();
   private Optional<LineId> current = Optional.empty();
@@ -71,8 +56,8 @@ public final class TraceView extends ScrollPane {
     this.worked = desk.worked();
     this.goTo = goTo;
     this.selection = desk.selection();
-    this.numbers = numbers;
     this.formulas = new FormulaPainter(numbers);
+    this.sections = new TraceSections(numbers, formulas);
     getStyleClass().add(Style.TRACE_SCROLL);
     content.getStyleClass().add(Style.TRACE);
     setContent(content);
@@ -157,34 +142,9 @@ public final class TraceView extends ScrollPane {
   }
 
   private List<Node> sections(Trace trace) {
-    VBox sections = new VBox();
-    sections.getChildren().add(heading(trace));
-    sections.getChildren().add(plain(trace.headline(), HEADLINE));
-    sections
-        .getChildren()
-        .add(links("trace.comes-from", trace.given(), trace.sources(), LinkText.NUMBER));
-    sections
-        .getChildren()
-        .add(
-            links(
-                "trace.goes-into",
-                Wording.english().text("trace.end"),
-                trace.uses(),
-                LinkText.SYMBOL));
-    trace
-        .formula()
-        .ifPresent(
-            chain -> {
-              sections.getChildren().add(head("trace.formula"));
-              FormulaView formula = FormulaView.fitted(chain, FORMULA, ROOM, formulas);
-              formula.setFocusTraversable(true);
-              sections.getChildren().add(formula);
-            });
-    if (!trace.facts().isEmpty()) {
-      sections.getChildren().add(head("trace.value"));
-      sections.getChildren().add(facts(trace.facts()));
-    }
-    return List.copyOf(sections.getChildren());
+    List<Node> shown = new ArrayList<>(List.of(heading(trace)));
+    shown.addAll(sections.of(trace));
+    return shown;
   }
 
   private Node heading(Trace trace) {
@@ -207,97 +167,5 @@ public final class TraceView extends ScrollPane {
     row.getChildren().add(close);
     row.setAlignment(Pos.TOP_LEFT);
     return row;
-  }
-
-  private Node plain(Chain chain, double size) {
-    FormulaView view = FormulaView.of(chain, size, formulas);
-    view.getStyleClass().add(Style.HEADLINE);
-    return view;
-  }
-
-  private static Label head(String key) {
-    Label head = new Label(Wording.english().text(key));
-    head.getStyleClass().add(Style.TRACE_HEAD);
-    return head;
-  }
-
-  /// What a link shows beside its name.
-  private enum LinkText {
-    NUMBER,
-    SYMBOL
-  }
-
-  private Node links(String key, String none, List<Trace.Link> links, LinkText text) {
-    VBox section = new VBox(head(key));
-    if (links.isEmpty()) {
-      section.getChildren().add(Labels.label(none, Style.TRACE_NONE));
-      return section;
-    }
-    FlowPane chips = new FlowPane();
-    chips.getStyleClass().add(Style.CHIPS);
-    links.stream().limit(MOST_LINKS).forEach(link -> chips.getChildren().add(chip(link, text)));
-    if (links.size() > MOST_LINKS) {
-      Button more = new Button(Words.of("table.more-problems", links.size() - MOST_LINKS));
-      more.getStyleClass().add(Style.QUIET);
-      more.setOnAction(
-          _ -> {
-            chips.getChildren().remove(more);
-            links.stream()
-                .skip(MOST_LINKS)
-                .forEach(link -> chips.getChildren().add(chip(link, text)));
-          });
-      chips.getChildren().add(more);
-    }
-    section.getChildren().add(chips);
-    return section;
-  }
-
-  private Button chip(Trace.Link link, LinkText text) {
-    Button chip = Labels.literal(new Button());
-    chip.getStyleClass().addAll(Style.CHIP, LiveNumbers.roleStyle(link.role()));
-    boolean named = link.symbol() instanceof Box.Atom(var name, _) && link.name().startsWith(name);
-    switch (text) {
-      case NUMBER -> chip.setText(link.name() + " " + link.number());
-      case SYMBOL -> {
-        chip.setText(link.name());
-        if (named) {
-          break;
-        }
-        FormulaView symbol = FormulaView.of(link.symbol(), 13, formulas);
-        symbol.setMouseTransparent(true);
-        chip.setGraphic(symbol);
-        chip.setContentDisplay(ContentDisplay.RIGHT);
-      }
-    }
-    chip.setAccessibleText(link.name() + " " + link.number());
-    chip.setOnAction(_ -> numbers.select(link.line()));
-    return chip;
-  }
-
-  private Node facts(List<Trace.Fact> facts) {
-    GridPane grid = new GridPane();
-    grid.getStyleClass().add(Style.FACTS);
-    int row = 0;
-    for (Trace.Fact fact : facts) {
-      Label name = Labels.label(fact.name(), Style.FACT_NAME);
-      GridPane.setHgrow(name, Priority.ALWAYS);
-      GridPane.setValignment(name, VPos.CENTER);
-      name.setMaxWidth(Double.MAX_VALUE);
-      HBox value = new HBox(FormulaView.of(fact.value(), FACT, formulas));
-      value.getStyleClass().add(Style.FACT_VALUE);
-      fact.agreement().ifPresent(agreement -> value.getChildren().add(tick(agreement)));
-      grid.add(name, 0, row);
-      grid.add(value, 1, row);
-      row++;
-    }
-    return grid;
-  }
-
-  private static Node tick(Trace.Agreement agreement) {
-    boolean agrees = agreement == Trace.Agreement.AGREES;
-    FontIcon icon = new FontIcon(agrees ? "fth-check" : "fth-alert-triangle");
-    icon.getStyleClass().add(agrees ? Style.AGREES : Style.DIFFERS);
-    icon.setAccessibleText(Wording.english().text(agrees ? "trace.agrees" : "trace.differs"));
-    return icon;
   }
 }
