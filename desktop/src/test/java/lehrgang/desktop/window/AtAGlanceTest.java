@@ -177,7 +177,7 @@ class AtAGlanceTest {
   void dataGivenAtTheStartAreShownFirst() throws IOException {
     Path file = Files.write(folder.resolve("huts.csv"), List.of("hut,map", "Lake,yes", "Lake,no"));
     open("bunk-rooms");
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     FxTurn.settle();
     assertThat(driver.isShown("huts.csv")).isTrue();
     assertThat(driver.isShown("What is to be counted?")).isTrue();

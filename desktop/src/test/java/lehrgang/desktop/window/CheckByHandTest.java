@@ -175,7 +175,7 @@ class CheckByHandTest extends WithAClass {
     FxTurn.run(() -> ruling.getItems().get(1).fire());
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22.5");
     Path file = folder.resolve("marked.lehrgang");
-    FxTurn.run(() -> driver.window().faces().files().save(file));
+    FxTurn.run(() -> driver.files().save(file));
     assertThat(SolutionFile.load(file).solution().marking().ruling("17-226", "df"))
         .hasValueSatisfying(
             decided -> assertThat(decided.points()).contains(new BigDecimal("0.5")));

@@ -24,7 +24,7 @@ class CheckHandedBackTest extends WithAClass {
   void feedbackGoesToOneOrToEveryone() throws Exception {
     drop(GROUP);
     choose("17-226");
-    CheckActions actions = driver.window().faces().files().checks();
+    CheckActions actions = driver.files().checks();
     Path one = folder.resolve("one.pdf");
     FxTurn.run(() -> actions.feedback(one, List.of(marksNow("17-226"))));
     assertThat(Files.readAllBytes(one)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
@@ -54,8 +54,6 @@ class CheckHandedBackTest extends WithAClass {
     FxTurn.run(
         () ->
             driver
-                .window()
-                .faces()
                 .files()
                 .checks()
                 .save(marks, driver.desk().checking().now().orElseThrow().marks()));
@@ -70,7 +68,7 @@ class CheckHandedBackTest extends WithAClass {
   @Test
   void anEmptyTableComesBackFilledIn() throws Exception {
     Path table = folder.resolve("answers.csv");
-    FxTurn.run(() -> driver.window().faces().files().checks().template(table));
+    FxTurn.run(() -> driver.files().checks().template(table));
     String head = Files.readString(table);
     assertThat(head).startsWith("student;E[").contains(";X2;df;").endsWith(";decision\n");
     Files.writeString(table, head + "Ada" + ";".repeat(head.split(";").length - 1) + "\n");
@@ -106,7 +104,7 @@ class CheckHandedBackTest extends WithAClass {
                 assertThat(bar.counts().stream().mapToInt(Integer::intValue).sum())
                     .isIn(62, 9 * 62));
     Path file = folder.resolve("class.pdf");
-    FxTurn.run(() -> driver.window().faces().files().parts().saveFigure(file, fared));
+    FxTurn.run(() -> driver.files().parts().saveFigure(file, fared));
     assertThat(Files.readAllBytes(file)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
   }
 

@@ -54,7 +54,7 @@ class CheckOwnKeysTest {
     }
     new PersonalFolder(folder.resolve("class")).write(model, drawn, List.of(), _ -> true);
     driver = WindowDriver.open(model, folder.resolve("user"));
-    FxTurn.run(() -> driver.window().faces().files().open(folder.resolve("class")));
+    FxTurn.run(() -> driver.files().open(folder.resolve("class")));
     driver.await(() -> driver.desk().checking().keys().isPresent());
   }
 
@@ -65,7 +65,7 @@ class CheckOwnKeysTest {
 
   private void answers(String text) throws Exception {
     Path file = Files.writeString(folder.resolve("answers.csv"), text);
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
   }
 
   private Checked checked() {
@@ -137,7 +137,7 @@ class CheckOwnKeysTest {
   @Test
   void aDamagedClassIsSaid() throws Exception {
     Files.writeString(folder.resolve("class/b.lehrgang"), "{");
-    FxTurn.run(() -> driver.window().faces().files().open(folder.resolve("class")));
+    FxTurn.run(() -> driver.files().open(folder.resolve("class")));
     driver.await(() -> driver.desk().notices().now().sentence().contains("b.lehrgang"));
     assertThat(driver.isShown("b.lehrgang")).isTrue();
   }

@@ -241,7 +241,7 @@ class ComposeAndVaryTest {
             7,
             _ -> true);
     Path into = Files.createDirectory(folder.resolve("class"));
-    FxTurn.run(() -> driver.window().faces().files().write(drawn, List.of(Form.WEB_PAGE), into));
+    FxTurn.run(() -> driver.files().write(drawn, List.of(Form.WEB_PAGE), into));
     driver.await(() -> driver.desk().notices().now().sentence().startsWith("Wrote the solutions"));
     assertThat(new PersonalFolder(into).read().keySet()).containsExactly("a", "b");
     assertThat(into.resolve("keys")).isDirectoryContaining("glob:**/b.html");

@@ -38,7 +38,7 @@ class CopyAndSaveTest extends WithTheDemo {
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT4);
     driver.choose("option-story", "homogeneity");
     Path file = folder.resolve("register.lehrgang");
-    FxTurn.run(() -> driver.window().faces().files().save(file));
+    FxTurn.run(() -> driver.files().save(file));
     assertThat(driver.isShown("Saved as register.lehrgang")).isTrue();
     assertThat(driver.desk().solution().unsaved().get()).isFalse();
     WindowDriver again =
@@ -114,7 +114,7 @@ class CopyAndSaveTest extends WithTheDemo {
                     .map(block -> ((PageBlock.DataTable) block).layers().getFirst())
                     .findFirst()
                     .orElseThrow());
-    FxTurn.run(() -> driver.window().faces().files().parts().saveTable(csv, grid, Digits.SHOWN));
+    FxTurn.run(() -> driver.files().parts().saveTable(csv, grid, Digits.SHOWN));
     assertThat(Files.readString(csv)).contains("Lake loop,41,55,24,120");
   }
 
@@ -134,28 +134,22 @@ class CopyAndSaveTest extends WithTheDemo {
         });
     assertThat(asked).hasSize(1);
     Path picture = folder.resolve("figure.svg");
-    FxTurn.run(() -> driver.window().faces().files().parts().saveFigure(picture, asked.getFirst()));
+    FxTurn.run(() -> driver.files().parts().saveFigure(picture, asked.getFirst()));
     assertThat(Files.readString(picture)).contains(asked.getFirst().alternative());
     assertThat(driver.isShown("Written to figure.svg")).isTrue();
     FxTurn.run(
-        () ->
-            driver
-                .window()
-                .faces()
-                .files()
-                .parts()
-                .saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
+        () -> driver.files().parts().saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
     assertThat(driver.isShown("figure.bmp ends neither in .svg nor in .pdf")).isTrue();
   }
 
   @Test
   void aDamagedFileIsRefusedWithASentenceAndTheWorkStays() throws Exception {
     Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{\"format\": ");
-    FxTurn.run(() -> driver.window().faces().files().open(broken));
+    FxTurn.run(() -> driver.files().open(broken));
     assertThat(driver.isShown("broken.lehrgang is damaged in line 1")).isTrue();
     assertThat(driver.verdict()).startsWith("Reject H₀");
     Path csv = Files.writeString(folder.resolve("t.csv"), "x,a,b\nr,5,6\ns,7,9\n");
-    FxTurn.run(() -> driver.window().faces().files().open(csv));
+    FxTurn.run(() -> driver.files().open(csv));
     FxTurn.run(() -> ((Button) driver.window().scene().getRoot().lookup("#records-go")).fire());
     assertThat(table().rows()).containsExactly("r", "s");
   }

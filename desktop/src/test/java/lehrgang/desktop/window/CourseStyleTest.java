@@ -243,16 +243,16 @@ class CourseStyleTest extends WithTheDemo {
   void aStyleIsKeptInAFileAndGivenToAnotherSolution() throws Exception {
     choose("course-order", "decision rule first");
     Path file = folder.resolve("course.lehrgang-style");
-    FxTurn.run(() -> driver.window().faces().files().styles().save(file));
+    FxTurn.run(() -> driver.files().styles().save(file));
     assertThat(Files.readString(file)).contains("rule-first");
     FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("planting-plan")));
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     assertThat(driver.solution().course().order()).isEqualTo(new StepOrder.RuleFirst());
     assertThat(driver.isShown("In the style of course.lehrgang-style")).isTrue();
     FxTurn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().course()).isEqualTo(Course.usual());
     Files.writeString(file, "{\"format\": \"lehrgang-style/9\"}");
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     assertThat(driver.isShown("newer version (lehrgang-style/9)")).isTrue();
   }
 }

@@ -204,18 +204,12 @@ class HandOutViewTest extends WithTheDemo {
     Order order = FxTurn.call(() -> view().order().orElseThrow());
     Path pdf = folder.resolve("sheet.pdf");
     Path page = folder.resolve("sheet.html");
-    FxTurn.run(() -> driver.window().faces().files().handOut(pdf, order, Form.PDF));
-    FxTurn.run(() -> driver.window().faces().files().handOut(page, order, Form.WEB_PAGE));
+    FxTurn.run(() -> driver.files().handOut(pdf, order, Form.PDF));
+    FxTurn.run(() -> driver.files().handOut(page, order, Form.WEB_PAGE));
     assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
     assertThat(Files.readString(page)).contains("Find the others");
     assertThat(driver.isShown("sheet.html")).isTrue();
-    FxTurn.run(
-        () ->
-            driver
-                .window()
-                .faces()
-                .files()
-                .handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
+    FxTurn.run(() -> driver.files().handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
     assertThat(driver.isShown("could not be written")).isTrue();
   }
 
@@ -248,11 +242,11 @@ class HandOutViewTest extends WithTheDemo {
     assertThat(driver.solution().sheet().last())
         .isEqualTo(new SheetChoices.HandedOut("key", "html"));
     Path file = folder.resolve("kept.lehrgang");
-    FxTurn.run(() -> driver.window().faces().files().save(file));
+    FxTurn.run(() -> driver.files().save(file));
     FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
     assertThat(FxTurn.call(() -> view().order().orElseThrow().audience()))
         .isEqualTo(Audience.STUDENT);
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.KEY);
   }
 
@@ -264,12 +258,12 @@ class HandOutViewTest extends WithTheDemo {
         new Order(
             Collections.nCopies(60, one.solutions().getFirst()), one.audience(), one.choices());
     Path stopped = folder.resolve("stopped.pdf");
-    FxTurn.run(() -> driver.window().faces().files().handOut(stopped, set, Form.PDF));
+    FxTurn.run(() -> driver.files().handOut(stopped, set, Form.PDF));
     assertThat(driver.isShown("Writing stopped.pdf with 60 solutions")).isTrue();
     driver.pressLabelled("Stop");
     driver.await(() -> Files.notExists(stopped));
     Path written = folder.resolve("written.pdf");
-    FxTurn.run(() -> driver.window().faces().files().handOut(written, set, Form.PDF));
+    FxTurn.run(() -> driver.files().handOut(written, set, Form.PDF));
     driver.await(() -> Files.exists(written));
     assertThat(stopped).doesNotExist();
   }
@@ -277,11 +271,11 @@ class HandOutViewTest extends WithTheDemo {
   @Test
   void aSolutionThatCannotBeReadJoinsNoSet() throws Exception {
     Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{}");
-    assertThat(FxTurn.call(() -> driver.window().faces().files().solved(broken))).isEmpty();
+    assertThat(FxTurn.call(() -> driver.files().solved(broken))).isEmpty();
     assertThat(driver.isShown("broken.lehrgang")).isTrue();
     Path fine = folder.resolve("fine.lehrgang");
     DemoCourse.open("bunk-rooms").save(fine);
-    assertThat(FxTurn.call(() -> driver.window().faces().files().solved(fine)))
+    assertThat(FxTurn.call(() -> driver.files().solved(fine)))
         .hasValueSatisfying(solved -> assertThat(solved.title()).isNotBlank());
   }
 

@@ -104,11 +104,11 @@ class LayersWindowTest {
   void aFileOfTablesUnderTheirTitlesIsTakenAndOneThatIsNoneIsRefusedInItsPlace() throws Exception {
     open(SolutionFile.demo());
     Path titled = Files.writeString(folder.resolve("titled.csv"), TITLED);
-    FxTurn.run(() -> driver.window().faces().files().open(titled));
+    FxTurn.run(() -> driver.files().open(titled));
     FxTurn.settle();
     assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
     Path register = Path.of("../demo/register.csv");
-    FxTurn.run(() -> driver.window().faces().files().open(register));
+    FxTurn.run(() -> driver.files().open(register));
     FxTurn.settle();
     driver.pressLabelled(Words.of("records.kind.layers"));
     driver.press("records-go");

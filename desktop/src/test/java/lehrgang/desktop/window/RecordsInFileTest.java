@@ -23,7 +23,7 @@ class RecordsInFileTest extends WithTheDemo {
   private static final Path REGISTER = Path.of("../demo/register.csv");
 
   private void open(Path file) {
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     FxTurn.settle();
   }
 

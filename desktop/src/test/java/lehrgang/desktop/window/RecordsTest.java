@@ -34,7 +34,7 @@ class RecordsTest extends WithTheDemo {
   }
 
   private void drop(Path file) {
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
     FxTurn.settle();
   }
 

@@ -81,7 +81,7 @@ class ShownLargeTest extends WithTheDemo {
   @ValueSource(strings = {"start", "write", "hand-out", "check"})
   void everyButtonIsWholeAndInTheWindowAtEverySize(String face) {
     if (face.equals("check")) {
-      FxTurn.run(() -> driver.window().faces().files().open(Path.of("../demo/group-17.csv")));
+      FxTurn.run(() -> driver.files().open(Path.of("../demo/group-17.csv")));
     } else if (!face.equals("write")) {
       driver.press(face);
     }

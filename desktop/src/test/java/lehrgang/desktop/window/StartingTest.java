@@ -52,10 +52,10 @@ class StartingTest {
   void whatWasSavedStandsAmongTheFilesUsedLastWithTheLatestFirst() throws Exception {
     Path first = folder.resolve("huts.lehrgang");
     Path second = folder.resolve("gates.lehrgang");
-    FxTurn.run(() -> driver.window().faces().files().save(first));
-    FxTurn.run(() -> driver.window().faces().files().save(second));
+    FxTurn.run(() -> driver.files().save(first));
+    FxTurn.run(() -> driver.files().save(second));
     assertThat(new RecentFiles(folder).all()).containsExactly(second, first);
-    FxTurn.run(() -> driver.window().faces().files().open(first));
+    FxTurn.run(() -> driver.files().open(first));
     assertThat(new RecentFiles(folder).all()).containsExactly(first, second);
     driver.press("start");
     assertThat(driver.isShown("huts.lehrgang")).isTrue();
@@ -77,14 +77,14 @@ class StartingTest {
     Path table =
         Files.writeString(folder.resolve("t.csv"), "route,sunny,wet\nLake,40,12\nGorge,30,25\n");
     driver.press("start");
-    FxTurn.run(() -> driver.window().faces().files().open(table));
+    FxTurn.run(() -> driver.files().open(table));
     driver.press("records-go");
     assertThat(isAtStart()).isFalse();
     assertThat(driver.solution().procedure()).isEqualTo("independence");
     assertThat(driver.solution().table().columns()).containsExactly("sunny", "wet");
     Path saved = folder.resolve("nest.lehrgang");
     DemoCourse.open("nest-boxes").save(saved);
-    FxTurn.run(() -> driver.window().faces().files().open(saved));
+    FxTurn.run(() -> driver.files().open(saved));
     assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
   }
 
@@ -93,7 +93,7 @@ class StartingTest {
   void aDroppedPictureGoesBelowTheQuestion() throws Exception {
     Path picture = folder.resolve("hut.png");
     ImageIO.write(new BufferedImage(90, 60, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
-    FxTurn.run(() -> driver.window().faces().files().open(picture));
+    FxTurn.run(() -> driver.files().open(picture));
     assertThat(driver.solution().question().picture()).isPresent();
     driver.retype("question-picture-said", KeyCode.H, KeyCode.U, KeyCode.T);
     assertThat(driver.solution().question().picture().orElseThrow().description()).isEqualTo("hut");
@@ -103,7 +103,7 @@ class StartingTest {
     FxTurn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().question().picture()).isPresent();
     Path text = Files.writeString(folder.resolve("notes.png"), "no picture");
-    FxTurn.run(() -> driver.window().faces().files().open(text));
+    FxTurn.run(() -> driver.files().open(text));
     assertThat(driver.isShown("notes.png is no picture in PNG or JPEG")).isTrue();
   }
 

@@ -35,7 +35,7 @@ class StepFormsTest extends WithTheDemo {
     List<String> text = Files.readAllLines(REGISTER);
     columns = fields(text.getFirst());
     lines = text.subList(1, text.size()).stream().map(StepFormsTest::fields).toList();
-    FxTurn.run(() -> driver.window().faces().files().open(REGISTER));
+    FxTurn.run(() -> driver.files().open(REGISTER));
     FxTurn.settle();
     driver.pick("count-rows", "gate");
     driver.pick("count-columns", "map");

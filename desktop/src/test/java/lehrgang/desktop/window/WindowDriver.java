@@ -92,6 +92,11 @@ final class WindowDriver {
     return window;
   }
 
+  /// What is done with files, without the dialogs that ask for them.
+  FileActions files() {
+    return window.faces().files();
+  }
+
   /// Waits until every step of the page is set, however long the machine takes.
   private void settle() {
     for (int i = 0;

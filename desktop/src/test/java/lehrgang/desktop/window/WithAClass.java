@@ -13,7 +13,7 @@ abstract class WithAClass extends WithTheDemo {
   static final Path GROUP = Path.of("../demo/group-17.csv");
 
   void drop(Path file) {
-    FxTurn.run(() -> driver.window().faces().files().open(file));
+    FxTurn.run(() -> driver.files().open(file));
   }
 
   @SuppressWarnings("unchecked")
