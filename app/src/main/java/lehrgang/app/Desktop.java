@@ -1,29 +1,17 @@
 package lehrgang.app;
 
-import java.io.IOException;
 import java.io.PrintStream;
-import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import lehrgang.core.derivation.Derivation;
-import lehrgang.core.page.Audience;
-import lehrgang.core.page.Page;
-import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
-import lehrgang.desktop.window.DemoPictures;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
 import lehrgang.desktop.window.OneInstance;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.handout.Form;
-import lehrgang.documents.report.DerivationJson;
-import lehrgang.documents.report.DerivationText;
-import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Starts the desktop, or what can be had of it without a display.
@@ -70,7 +58,8 @@ final class Desktop {
     if (hasDisplay(System.getProperty("os.name"), System.getenv())) {
       return open(SolutionFile.demo(), Optional.empty(), MainWindow.First.DEMO);
     }
-    writeDemo(DEMO_FOLDER);
+    out.println(Messages.text(Phrase.of("demo.writing").with("folder", DEMO_FOLDER.toString())));
+    DemoFiles.write(DEMO_FOLDER);
     out.println(Messages.text(Phrase.of("demo.written").with("folder", DEMO_FOLDER.toString())));
     return 0;
   }
@@ -80,42 +69,5 @@ final class Desktop {
     return !system.toLowerCase(Locale.ROOT).contains("linux")
         || List.of("DISPLAY", "WAYLAND_DISPLAY").stream()
             .anyMatch(name -> !environment.getOrDefault(name, "").isBlank());
-  }
-
-  static void writeDemo(Path folder) {
-    try {
-      Files.createDirectories(folder);
-      for (String name : DemoCourse.names()) {
-        Solution solution = DemoCourse.open(name).solution();
-        for (Audience audience : Audience.values()) {
-          for (Form form : Form.FOR_ALL) {
-            HandOutCommand.write(
-                solution,
-                audience,
-                form,
-                folder.resolve(name + "-" + audience.key() + form.ending()));
-          }
-        }
-        HandOutCommand.write(
-            solution,
-            Audience.STUDENT,
-            Form.WORKING_SHEET,
-            folder.resolve(name + "-working-sheet.html"));
-        HandOutCommand.write(
-            solution, Audience.STUDENT, Form.QTI, folder.resolve(name + "-questions.zip"));
-        Derivation derivation = Deriving.derive(solution, new PrintWriter(System.err, true));
-        Page page = Page.of(solution, derivation, Audience.FULL);
-        Files.writeString(folder.resolve(name + ".txt"), DerivationText.of(page));
-        Files.writeString(
-            folder.resolve(name + ".json"), DerivationJson.of(solution, derivation, List.of()));
-      }
-      MarkCommand.write(
-          SolutionFile.demo().solution(),
-          DemoCourse.answers(folder),
-          folder.resolve("group-17-marks.csv"));
-      DemoPictures.write(folder);
-    } catch (IOException e) {
-      throw new Complaint(Phrase.of("demo.not-written").with("folder", folder.toString()));
-    }
   }
 }

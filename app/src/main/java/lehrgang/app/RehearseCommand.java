@@ -5,8 +5,10 @@ import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
@@ -32,6 +34,23 @@ final class RehearseCommand implements Callable<Integer> {
   @Override
   public Integer call() throws IOException {
     Path folder = Files.createTempDirectory("lehrgang-rehearsal");
+    try {
+      rehearse(folder);
+    } finally {
+      delete(folder);
+    }
+    return 0;
+  }
+
+  private static void delete(Path folder) throws IOException {
+    try (Stream<Path> all = Files.walk(folder)) {
+      for (Path one : all.sorted(Comparator.reverseOrder()).toList()) {
+        Files.deleteIfExists(one);
+      }
+    }
+  }
+
+  private void rehearse(Path folder) throws IOException {
     Path table = Files.writeString(folder.resolve("table.csv"), TABLE);
     for (String form : new String[] {"--alpha=0.05", "--json"}) {
       String[] derive = {"derive", "independence", table.toString(), form};
@@ -42,7 +61,7 @@ final class RehearseCommand implements Callable<Integer> {
     }
     if (start) {
       DesktopApplication.rehearse(SolutionFile.demo(), folder.resolve("user"));
-      return 0;
+      return;
     }
     for (Form form : Form.values()) {
       HandOutCommand.write(
@@ -53,7 +72,6 @@ final class RehearseCommand implements Callable<Integer> {
     }
     recount();
     DemoPictures.write(folder);
-    return 0;
   }
 
   /// Changes the recipes of the demo, so that the first change by hand does not wait for its code.

@@ -307,7 +307,7 @@ class CommandLineTest {
 
   @Test
   void theDemoIsWrittenWhereNoWindowCanBeShown() {
-    Desktop.writeDemo(folder);
+    DemoFiles.write(folder);
     for (String name :
         new String[] {
           "route-and-season-full.html",

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,6 +27,15 @@ import tools.jackson.databind.json.JsonMapper;
 /// What tests share: the reference results, and solutions to work out.
 public final class ReferenceCases {
   private static final BigDecimal TOLERANCE = new BigDecimal("1e-12");
+
+  /// Derivations are values, and most tests look at the same few.
+  private static final Map<Solution, Derivation> DERIVED =
+      new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Solution, Derivation> eldest) {
+          return size() > 200;
+        }
+      };
 
   private ReferenceCases() {}
 
@@ -193,7 +203,14 @@ public final class ReferenceCases {
         Map.of());
   }
 
+  /// The solution worked out; once for all tests that ask.
   public static Derivation derive(Solution solution) {
+    synchronized (DERIVED) {
+      return DERIVED.computeIfAbsent(solution, ReferenceCases::derived);
+    }
+  }
+
+  private static Derivation derived(Solution solution) {
     return switch (Procedures.workAtOnce(solution)) {
       case Procedure.Derived(var derivation) -> derivation;
       case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.StepOrder;
@@ -18,17 +19,29 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.ProcedureOption.OneOf;
 import lehrgang.core.solution.Solution;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
+import org.junit.jupiter.api.Named;
+import org.junit.jupiter.params.provider.Arguments;
 
 /// Solutions with data and choices as they come: of every procedure, small and large, with zeros
-/// and with shares that hardly anyone has.
+/// and with proportions that hardly anyone has. Each build draws others (see [Seed]), as many of
+/// each procedure as of any other.
 public final class SomeSolutions {
-  /// Where properties over solutions begin, so that a build that passed passes again. Others are
-  /// tried with `-Dlehrgang.tries=N`; see `WorkingsTest`.
-  public static final String SEED = "20261128";
+  /// So many of each procedure; `-Dlehrgang.solutions=N` draws others.
+  private static final int EACH = Integer.getInteger("lehrgang.solutions", Extent.of(4, 30));
+
+  /// Data that a procedure refuses are drawn again, but not for ever.
+  private static final int TRIES = 100;
 
   private static final List<String> LEVELS = List.of("0.05", "0.01", "0.5", "1e-10", "0.0001");
+
+  /// Drawn once for all tests of a process, whose derivations are shared too.
+  private static final List<Drawn> SOME =
+      Procedures.all().stream()
+          .flatMap(
+              procedure ->
+                  IntStream.range(0, EACH)
+                      .mapToObj(k -> drawn(procedure, Seed.of(procedure.id() + " " + k))))
+          .toList();
 
   private final Random random;
 
@@ -36,18 +49,34 @@ public final class SomeSolutions {
     this.random = random;
   }
 
-  /// Solutions that can be worked out.
-  public static Arbitrary<Solution> any() {
-    return Arbitraries.randomValue(random -> new SomeSolutions(random).solution())
-        .filter(SomeSolutions::canBeWorkedOut);
+  private record Drawn(Solution solution, long seed) {
+    Arguments arguments(Object solved) {
+      return Arguments.of(
+          Named.of(solution.procedure() + ", seed " + seed, solved), new Random(seed));
+    }
   }
 
-  private static boolean canBeWorkedOut(Solution solution) {
-    return Procedures.workAtOnce(solution) instanceof Procedure.Derived;
+  /// Solutions that can be worked out, each with a source of random numbers of its own.
+  static Stream<Arguments> solutions() {
+    return SOME.stream().map(drawn -> drawn.arguments(drawn.solution()));
   }
 
-  private Solution solution() {
-    Procedure procedure = oneOf(Procedures.all());
+  /// The same, worked out.
+  static Stream<Arguments> derivations() {
+    return SOME.stream().map(drawn -> drawn.arguments(ReferenceCases.derive(drawn.solution())));
+  }
+
+  private static Drawn drawn(Procedure procedure, long seed) {
+    SomeSolutions some = new SomeSolutions(new Random(seed));
+    return Stream.generate(() -> some.solution(procedure))
+        .limit(TRIES)
+        .filter(one -> Procedures.workAtOnce(one) instanceof Procedure.Derived)
+        .findFirst()
+        .map(solution -> new Drawn(solution, seed))
+        .orElseThrow(() -> new AssertionError("none of " + procedure.id() + " is worked out"));
+  }
+
+  private Solution solution(Procedure procedure) {
     Solution solution = ReferenceCases.solution(procedure.id(), table(procedure));
     for (var option : procedure.options()) {
       if (option instanceof OneOf choice && choice.scope().holds(solution.table())) {
@@ -65,7 +94,7 @@ public final class SomeSolutions {
             solution
                 .choices()
                 .withTyped("claimed", oneOf(List.of("0.5", "0.02", "0.999", "1e-5")))
-                .withTyped("repetitions", "20")
+                .withTyped("repetitions", "99")
                 .withLevel(oneOf(LEVELS))
                 .withOnTheWay(oneOf(List.of(Optional.empty(), Optional.of(0), Optional.of(3))))
                 .withDecimals(Decimals.usual().withAll(random.nextInt(6))));

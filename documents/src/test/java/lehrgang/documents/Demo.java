@@ -2,20 +2,26 @@ package lehrgang.documents;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import lehrgang.core.Extent;
+import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
+import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The demo's solution, worked out.
 public final class Demo {
   private Demo() {}
+
+  /// The names of some demo solutions: of all of them where everything is tried.
+  public static List<String> some() {
+    return Extent.of("demos", 5, DemoCourse.names());
+  }
 
   public static Solution solution() {
     return SolutionFile.demo().solution();
@@ -39,10 +45,7 @@ public final class Demo {
   }
 
   public static Derivation derivation(Solution solution) {
-    return switch (Procedures.workAtOnce(solution)) {
-      case Procedure.Derived(var derivation) -> derivation;
-      case Procedure.Refused(var problems) -> throw new AssertionError(problems.toString());
-    };
+    return ReferenceCases.derive(solution);
   }
 
   /// A table of so many rows and columns, no two counts in a row alike.

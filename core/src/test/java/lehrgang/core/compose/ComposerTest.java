@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import lehrgang.core.Extent;
 import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
@@ -77,8 +79,13 @@ class ComposerTest {
   }
 
   /// A strong effect in many counts lies far from where tables begin.
+  static List<Integer> sizes() {
+    return Extent.of("sizes", 1, List.of(5, 7, 10));
+  }
+
+  @Sampled
   @ParameterizedTest
-  @ValueSource(ints = {5, 7, 10})
+  @MethodSource("sizes")
   void aLargeEffectIsFoundInLargeTables(int size) {
     List<Proposal> found =
         proposals(

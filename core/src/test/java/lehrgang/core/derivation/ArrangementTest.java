@@ -8,8 +8,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
@@ -21,21 +21,11 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.ShrinkingMode;
 import org.junit.jupiter.api.Test;
 
 /// Steps stand in the order that a course wishes, and no number is used before it is there.
 class ArrangementTest {
   private static final StepOrder RULE_FIRST = new StepOrder.RuleFirst();
-
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
 
   private static Derivation derive(Solution solution, StepOrder order) {
     return ReferenceCases.derive(solution).arranged(order);
@@ -48,9 +38,8 @@ class ArrangementTest {
   }
 
   /// Whatever is wished, also what cannot be.
-  @Property(tries = 80, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void noNumberIsUsedBeforeItIsThere(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void noNumberIsUsedBeforeItIsThere(Solution solution, Random random) {
     Derivation usual = ReferenceCases.derive(solution);
     for (StepOrder order : List.of(RULE_FIRST, some(usual, random))) {
       Derivation arranged = usual.arranged(order);
@@ -77,9 +66,8 @@ class ArrangementTest {
     };
   }
 
-  @Property(tries = 40, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void anOrderTakesNoStepAwayAndChangesNoNumber(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void anOrderTakesNoStepAwayAndChangesNoNumber(Solution solution, Random random) {
     Derivation usual = derive(solution, new StepOrder.AsWorked());
     Derivation arranged = usual.arranged(some(usual, random));
     assertThat(arranged.steps()).containsExactlyInAnyOrderElementsOf(usual.steps());
@@ -89,8 +77,8 @@ class ArrangementTest {
   }
 
   /// An order that the numbers allow is taken as it is: asked for once more, it stays.
-  @Property(tries = 40, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void anOrderThatIsAllowedIsKept(@ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void anOrderThatIsAllowedIsKept(Solution solution, Random random) {
     Derivation usual = ReferenceCases.derive(solution);
     List<String> allowed = usual.arranged(some(usual, random)).steps();
     assertThat(usual.arranged(new StepOrder.Own(allowed)).steps()).isEqualTo(allowed);

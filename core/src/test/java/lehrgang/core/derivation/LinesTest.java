@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.NoSuchElementException;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
@@ -16,20 +16,11 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 /// The graph of lines: each after those that it uses, and worked out in whatever order they are
 /// asked for.
 class LinesTest {
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
-
   private static Line line(String id, Expr formula) {
     return new Line(LineId.of(id), Symbol.of(id), Phrase.label(id), formula, Kind.STATISTIC);
   }
@@ -79,8 +70,8 @@ class LinesTest {
     assertThat(lines.ofStep("data")).containsExactly(LineId.of("a"), LineId.of("b"));
   }
 
-  @Property(tries = 40, seed = SomeSolutions.SEED)
-  void linesComeToTheSameInWhateverOrderTheyAreAskedFor(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void linesComeToTheSameInWhateverOrderTheyAreAskedFor(Solution solution) {
     Derivation derivation = ReferenceCases.derive(solution);
     Reading rounded = Reading.EXACT.roundedOnTheWay(solution.choices().decimals());
     for (Reading reading : new Reading[] {Reading.EXACT, rounded}) {
@@ -97,8 +88,8 @@ class LinesTest {
     }
   }
 
-  @Property(tries = 40, seed = SomeSolutions.SEED)
-  void aLineAloneComesToWhatItComesToAmongAll(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void aLineAloneComesToWhatItComesToAmongAll(Solution solution) {
     Derivation derivation = ReferenceCases.derive(solution);
     Reading rounded = Reading.EXACT.roundedOnTheWay(solution.choices().decimals());
     Evaluation all = derivation.evaluate(rounded);

@@ -7,14 +7,10 @@ import static lehrgang.core.expr.Expr.sum;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
 /// Formulas as trees: what they are made of, what they use, and what becomes of them when a part is
@@ -23,13 +19,8 @@ class FormulaTreeTest {
   private static final LineId A = LineId.of("a");
   private static final LineId B = LineId.of("b");
 
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
-
-  @Property(tries = 30, seed = SomeSolutions.SEED)
-  void aFormulaThatIsRewrittenToItselfIsTheSameObject(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void aFormulaThatIsRewrittenToItselfIsTheSameObject(Solution solution) {
     ReferenceCases.derive(solution)
         .lines()
         .values()
@@ -37,8 +28,8 @@ class FormulaTreeTest {
             line -> assertThat(line.formula().rewritten(part -> part)).isSameAs(line.formula()));
   }
 
-  @Property(tries = 30, seed = SomeSolutions.SEED)
-  void whatAFormulaUsesIsWhatItsPartsUse(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void whatAFormulaUsesIsWhatItsPartsUse(Solution solution) {
     ReferenceCases.derive(solution)
         .lines()
         .values()

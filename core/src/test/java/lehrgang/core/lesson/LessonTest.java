@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Audience;
@@ -21,11 +21,6 @@ import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Span;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.ShrinkingMode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -33,11 +28,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// A solution is told whole and in an order in which nothing is known before it is worked out.
 class LessonTest {
   private static final double WIDE = 700;
-
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
 
   private static Page page(Solution solution) {
     return ReferenceCases.page(solution, Audience.FULL);
@@ -47,8 +37,8 @@ class LessonTest {
     return lesson.chapters().stream().flatMap(chapter -> chapter.items().stream());
   }
 
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void everythingOnThePageIsTold(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void everythingOnThePageIsTold(Solution solution) {
     Page page = page(solution);
     Lesson lesson = Lesson.of(page, WIDE);
     List<PageBlock> told = items(lesson).map(Item::block).toList();
@@ -89,8 +79,8 @@ class LessonTest {
 
   /// A sentence with a number in it comes after the working of that number, and its table keeps the
   /// number back until then.
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void noNumberIsToldBeforeItIsWorkedOut(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void noNumberIsToldBeforeItIsWorkedOut(Solution solution) {
     Lesson lesson = Lesson.of(page(solution), WIDE);
     for (Told line : lesson.lines()) {
       Set<LineId> open = new HashSet<>();
@@ -121,8 +111,8 @@ class LessonTest {
         .toList();
   }
 
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void whatIsKeptBackComesOutBitByBitAndIsAllOutAtTheEnd(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void whatIsKeptBackComesOutBitByBitAndIsAllOutAtTheEnd(Solution solution) {
     Lesson lesson = Lesson.of(page(solution), WIDE);
     for (int c = 0; c < lesson.chapters().size(); c++) {
       int chapter = c;
@@ -138,8 +128,8 @@ class LessonTest {
     }
   }
 
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aWorkingGrowsLinkByLinkAndIsWholeAtItsValue(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void aWorkingGrowsLinkByLinkAndIsWholeAtItsValue(Solution solution) {
     items(Lesson.of(page(solution), WIDE))
         .filter(item -> item.worked().isPresent())
         .forEach(
@@ -159,8 +149,8 @@ class LessonTest {
   }
 
   /// The tables that are pointed at are there already, and hold what they are pointed at for.
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aWorkingHasItsSourcesInSight(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void aWorkingHasItsSourcesInSight(Solution solution) {
     Lesson lesson = Lesson.of(page(solution), WIDE);
     for (Chapter chapter : lesson.chapters()) {
       for (int i = 0; i < chapter.items().size(); i++) {
@@ -177,8 +167,8 @@ class LessonTest {
     }
   }
 
-  @Property(tries = 40, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void everyLineHasWords(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void everyLineHasWords(Solution solution) {
     Page page = page(solution);
     Lesson lesson = Lesson.of(page, WIDE);
     LineInWords words = new LineInWords(lesson, page);
@@ -341,8 +331,8 @@ class LessonTest {
   }
 
   /// No question gives its answer away.
-  @Property(tries = 40, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void noQuestionTellsItsValue(@ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void noQuestionTellsItsValue(Solution solution) {
     items(Lesson.of(page(solution), WIDE))
         .forEach(
             item ->

@@ -13,8 +13,6 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.KeyedAnswers.Cause;
 import lehrgang.core.marking.KeyedAnswers.Keyed;
 import lehrgang.core.number.Kind;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.MarkingRules.OwnSlip;
 import lehrgang.core.solution.Solution;
@@ -27,7 +25,7 @@ class KeyedAnswersTest {
   private static final Solution REGISTER = ReferenceCases.oneOfEach().getFirst();
 
   private static Derivation derive(Solution solution) {
-    return ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    return ReferenceCases.derive(solution);
   }
 
   private static Keyed keyed(Solution solution, String line) {

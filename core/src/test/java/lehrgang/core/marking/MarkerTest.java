@@ -10,14 +10,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import lehrgang.core.Extent;
 import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Problems.Posed;
 import lehrgang.core.marking.Pupil.Sheet;
 import lehrgang.core.number.Kind;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,17 +25,17 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// How well sheets are marked that students made up in plain arithmetic handed in. Others are tried
 /// with `-Dlehrgang.tries=N`, more with `-Dlehrgang.problems=N`.
+@Sampled
 class MarkerTest {
-  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", 60);
-  private static final int RIGHT_SHEETS = 20;
+  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", Extent.of(16, 80));
+  private static final int RIGHT_SHEETS = Extent.of(8, 20);
   private static final List<Long> COUNTS = List.of(8L, 3L, 4L, 1L);
 
   private final Random random = new Random(Integer.getInteger("lehrgang.tries", 20261128));
 
   /// @param asking the share of the lines that are asked for
   private SheetMarks marked(Posed posed, Sheet sheet, double asking) {
-    Derivation derivation =
-        ((Procedure.Derived) Procedures.workAtOnce(posed.solution())).derivation();
+    Derivation derivation = ReferenceCases.derive(posed.solution());
     List<LineId> asked = new ArrayList<>();
     Map<LineId, Answer> answers = new LinkedHashMap<>();
     AnswerReader reader = new AnswerReader(Wording.english(), posed.solution().numberStyle());
@@ -79,7 +79,7 @@ class MarkerTest {
   void anotherSeedIsRightToo(long seed) {
     Solution solution =
         ReferenceCases.solution("simulation", ReferenceCases.frequencies(COUNTS, List.of()));
-    Derivation derivation = ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    Derivation derivation = ReferenceCases.derive(solution);
     LineId p = LineId.of("p");
     double own = derivation.exact().find(p).orElseThrow().asDouble();
     double found = MoreProblems.simulated(COUNTS, 9999, new Random(seed));

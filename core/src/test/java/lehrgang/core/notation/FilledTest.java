@@ -11,8 +11,6 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /// Numbers that are known stand in a formula in place of their symbols.
 class FilledTest {
   private static Page page(Solution solution) {
-    Derivation derivation = ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    Derivation derivation = ReferenceCases.derive(solution);
     return Page.of(solution, derivation, Audience.FULL);
   }
 

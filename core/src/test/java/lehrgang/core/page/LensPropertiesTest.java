@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Reading;
@@ -20,10 +20,6 @@ import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 
 /// What must hold for a page under every lens.
 class LensPropertiesTest {
@@ -36,11 +32,6 @@ class LensPropertiesTest {
           Value.exactly("0.04321"),
           Value.exactly("-3.75"),
           Value.exactly("1234.5"));
-
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
 
   /// Everything that can be asked of a page.
   private static List<Object> everything(Page page) {
@@ -93,9 +84,8 @@ class LensPropertiesTest {
     return reading;
   }
 
-  @Property(tries = 60, seed = SomeSolutions.SEED)
-  void aPageCanBeSetUnderAnyReadingForAnyAudience(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void aPageCanBeSetUnderAnyReadingForAnyAudience(Solution solution, Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
     Solution viewed = withViews(solution, derivation, random);
     Reading reading = disturbed(derivation, random);
@@ -138,9 +128,8 @@ class LensPropertiesTest {
   }
 
   /// A page tells nothing of what it hides: were the hidden numbers others, it would be the same.
-  @Property(tries = 80, seed = SomeSolutions.SEED)
-  void whatAnAudienceIsNotToSeeCannotBeGotFromThePage(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void whatAnAudienceIsNotToSeeCannotBeGotFromThePage(Solution solution, Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
     Solution viewed = withViews(solution, derivation, random);
     Reading right = given(derivation.exact(), Map.of());
@@ -149,9 +138,8 @@ class LensPropertiesTest {
     assertSame(page, Page.of(viewed, derivation, lens(other, Audience.STUDENT)));
   }
 
-  @Property(tries = 40, seed = SomeSolutions.SEED)
-  void whatIsNotRevealedYetCannotBeGotFromThePage(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void whatIsNotRevealedYetCannotBeGotFromThePage(Solution solution, Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
     Set<LineId> revealed = new HashSet<>();
     derivation.lines().keySet().stream().filter(_ -> random.nextBoolean()).forEach(revealed::add);
@@ -179,8 +167,8 @@ class LensPropertiesTest {
 
   /// The digits of a number that students are to find stand nowhere, unless a number that they may
   /// see has the same.
-  @Property(tries = 60, seed = SomeSolutions.SEED)
-  void noHiddenNumberStandsAnywhere(@ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void noHiddenNumberStandsAnywhere(Solution solution, Random random) {
     Derivation derivation = ReferenceCases.derive(solution);
     Solution viewed =
         withViews(

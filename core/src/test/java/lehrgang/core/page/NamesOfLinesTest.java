@@ -5,17 +5,13 @@ import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.util.List;
 import java.util.stream.Stream;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -26,22 +22,17 @@ class NamesOfLinesTest {
     return ReferenceCases.oneOfEach().stream();
   }
 
-  @Provide
-  Arbitrary<Solution> some() {
-    return SomeSolutions.any();
-  }
-
   /// Whoever fills in a sheet by ear can tell its blanks apart.
-  @Property(tries = 60, seed = SomeSolutions.SEED)
-  void noTwoBlanksAreCalledAlike(@ForAll("some") Solution solution) {
+  @ForSomeSolutions
+  void noTwoBlanksAreCalledAlike(Solution solution) {
     Page page = ReferenceCases.page(solution, Audience.STUDENT);
     List<LineId> blanks = Blanks.of(page).lines();
     assertThat(blanks.stream().map(page::name)).doesNotHaveDuplicates();
   }
 
   /// A name is words: no gap left open, nothing of how lines are kept.
-  @Property(tries = 60, seed = SomeSolutions.SEED)
-  void aNameIsInWords(@ForAll("some") Solution solution) {
+  @ForSomeSolutions
+  void aNameIsInWords(Solution solution) {
     Page page = ReferenceCases.page(solution, Audience.FULL);
     for (LineId line : lines(solution)) {
       assertThat(page.name(line))

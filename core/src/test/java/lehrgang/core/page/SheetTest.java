@@ -8,30 +8,20 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.ShrinkingMode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// What a class gets to fill in, and the key to it.
 class SheetTest {
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
-
   static List<Solution> oneOfEach() {
     return ReferenceCases.oneOfEach();
   }
@@ -59,9 +49,8 @@ class SheetTest {
   }
 
   /// The smallest expected count is one of the expected counts, in whichever step it stands.
-  @Property(tries = 100, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aNumberPickedFromHiddenOnesIsHiddenToo(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void aNumberPickedFromHiddenOnesIsHiddenToo(Solution solution, Random random) {
     Solution viewed = withViews(solution, random);
     Derivation derivation = ReferenceCases.derive(viewed);
     Page sheet = Page.of(viewed, derivation, Audience.STUDENT);
@@ -80,8 +69,8 @@ class SheetTest {
   }
 
   /// What a sheet says is worked is worked, with all that goes into it in that step.
-  @Property(tries = 100, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void whatIsSaidToBeWorkedIsWorked(@ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void whatIsSaidToBeWorkedIsWorked(Solution solution, Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
     for (PageStep step : sheet.steps()) {
       Optional<String> task =
@@ -108,8 +97,8 @@ class SheetTest {
   }
 
   /// A blank says what it asks for, and one that is filled does not.
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aBlankSaysWhatItAsksFor(@ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void aBlankSaysWhatItAsksFor(Solution solution, Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
     assertThat(blocks(sheet, PageBlock.Worked.class))
         .allSatisfy(
@@ -135,9 +124,8 @@ class SheetTest {
   }
 
   /// A figure on a sheet marks nothing that is to be found.
-  @Property(tries = 60, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aFigureMarksNothingThatIsToBeFound(
-      @ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void aFigureMarksNothingThatIsToBeFound(Solution solution, Random random) {
     Page sheet = page(withViews(solution, random), Audience.STUDENT);
     blocks(sheet, PageBlock.Figure.class).stream()
         .flatMap(figure -> marks(figure.spec()))
@@ -167,8 +155,8 @@ class SheetTest {
   }
 
   /// A key has a number wherever the sheet has a blank, whatever the views of the steps.
-  @Property(tries = 80, seed = SomeSolutions.SEED, shrinking = ShrinkingMode.OFF)
-  void aKeyLeavesNothingBlank(@ForAll("solutions") Solution solution, @ForAll Random random) {
+  @ForSomeSolutions
+  void aKeyLeavesNothingBlank(Solution solution, Random random) {
     Solution viewed = withViews(solution, random);
     Page key = page(viewed, Audience.KEY);
     assertThat(key.lines())

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
-import lehrgang.core.SomeSolutions;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Change;
@@ -15,20 +15,11 @@ import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Whatever a page offers can be taken, and nobody is lost on the way.
 class ChangesTest {
-  @Provide
-  Arbitrary<Solution> solutions() {
-    return SomeSolutions.any();
-  }
-
   static Stream<Solution> oneOfEach() {
     return ReferenceCases.oneOfEach().stream();
   }
@@ -60,9 +51,8 @@ class ChangesTest {
         : people(table);
   }
 
-  @Property(tries = 120, seed = SomeSolutions.SEED)
-  void whatIsOfferedLeadsToAPageOrToASentenceAndKeepsEveryObservation(
-      @ForAll("solutions") Solution solution) {
+  @ForSomeSolutions
+  void whatIsOfferedLeadsToAPageOrToASentenceAndKeepsEveryObservation(Solution solution) {
     for (PageBlock.Way way : ways(solution)) {
       Solution changed = Changes.apply(way.change(), solution);
       assertThat(changed).isNotEqualTo(solution);

@@ -53,7 +53,7 @@ class SpreadAsideTest {
   }
 
   private static Derivation derive(Solution solution) {
-    return ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    return ReferenceCases.derive(solution);
   }
 
   private static String remarks(Solution solution) {

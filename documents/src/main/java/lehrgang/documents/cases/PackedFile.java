@@ -15,7 +15,11 @@ import lehrgang.documents.file.FileProblem;
 /// Looks into a packed file before anything reads it: one that would unpack to far too much, or
 /// that refers to things outside itself, is not opened.
 final class PackedFile {
-  private static final long MOST_UNPACKED = 400L << 20;
+  private static final long MOST_UNPACKED = 100L << 20;
+
+  /// No cell holds a longer text; readers keep each whole in memory.
+  private static final int LONGEST_TEXT = 1 << 20;
+
   private static final int MOST_ENTRIES = 5000;
   private static final int BUFFER = 1 << 16;
 
@@ -55,7 +59,9 @@ final class PackedFile {
     byte[] buffer = new byte[BUFFER];
     boolean sheet = entry.getName().startsWith(SHEETS);
     String before = "";
+    boolean xml = entry.getName().endsWith(".xml");
     long size = 0;
+    int text = 0;
     boolean first = true;
     for (int many = in.readNBytes(buffer, 0, BUFFER);
         many > 0;
@@ -64,7 +70,8 @@ final class PackedFile {
       if (size > most) {
         throw new FileProblem(about("packed.large", name).with("most", MOST_UNPACKED >> 20));
       }
-      if (first && entry.getName().endsWith(".xml")) {
+      text = xml ? text(buffer, many, text, name) : 0;
+      if (first && xml) {
         String beginning = new String(buffer, 0, Math.min(many, BUFFER), StandardCharsets.UTF_8);
         if (beginning.contains("<!DOCTYPE") || beginning.contains("<!ENTITY")) {
           throw problem("packed.outside", name);
@@ -80,6 +87,20 @@ final class PackedFile {
       }
     }
     return size;
+  }
+
+  /// How much text there is since the last tag.
+  ///
+  /// @param before how much there was before what the buffer holds
+  private static int text(byte[] buffer, int many, int before, String name) throws FileProblem {
+    int text = before;
+    for (int i = 0; i < many; i++) {
+      text = buffer[i] == '<' || buffer[i] == '>' ? 0 : text + 1;
+      if (text > LONGEST_TEXT) {
+        throw problem("packed.long-text", name);
+      }
+    }
+    return text;
   }
 
   private static FileProblem problem(String key, String name) {

@@ -52,7 +52,7 @@ class RowHandlerTest {
     }
   }
 
-  @Property
+  @Property(tries = 150)
   void everyFieldIsTheLibrarys(@ForAll("records") List<List<String>> records) throws IOException {
     String text = text(records);
     List<List<String>> taken = new ArrayList<>();
@@ -64,7 +64,7 @@ class RowHandlerTest {
   }
 
   /// Columns that are asked for, the first one, and what lies beyond the columns of the file.
-  @Property
+  @Property(tries = 150)
   void whatIsAskedForIsThereBesideWhatIsPassedOver(@ForAll("records") List<List<String>> records)
       throws IOException {
     String text = text(records);

@@ -149,11 +149,21 @@ class WorkbookSheetTest {
   @ParameterizedTest
   @ValueSource(strings = {"bomb.xlsx", "bomb.ods"})
   void whatWouldUnpackToFarTooMuchIsNotOpened(String name) throws Exception {
-    Path bomb = packed(name, "content.xml", new byte[1 << 20], 401);
+    byte[] tags = "<a/>".repeat(1 << 18).getBytes(StandardCharsets.US_ASCII);
+    Path bomb = packed(name, "content.xml", tags, 101);
     assertThat(Files.size(bomb)).isLessThan(1 << 20);
     assertThatThrownBy(() -> CaseSource.open(bomb))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("more than 400 MB");
+        .hasMessageContaining("more than 100 MB");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"long.xlsx", "long.ods"})
+  void aTextThatNoCellHasIsNotReadIntoMemory(String name) throws Exception {
+    byte[] letters = "w".repeat(1 << 20).getBytes(StandardCharsets.US_ASCII);
+    assertThatThrownBy(() -> CaseSource.open(packed(name, "content.xml", letters, 2)))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("a cell of more than 1 MB of text");
   }
 
   @ParameterizedTest

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import lehrgang.core.Sampled;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
@@ -16,6 +17,7 @@ import lehrgang.core.page.PageBlock;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.Demo;
 import lehrgang.documents.figure.Drawing.Ink;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.Test;
@@ -25,6 +27,7 @@ import org.xml.sax.InputSource;
 
 /// The figures of every procedure: nothing hangs out, nothing misleads, and the words say the
 /// numbers.
+@Sampled
 class CourseFiguresTest {
   private static final double WIDTH = 640;
 
@@ -58,7 +61,7 @@ class CourseFiguresTest {
   }
 
   static Stream<FigureSpec> all() {
-    return DemoCourse.names().stream().flatMap(name -> figures(name).stream());
+    return Demo.some().stream().flatMap(name -> figures(name).stream());
   }
 
   @ParameterizedTest

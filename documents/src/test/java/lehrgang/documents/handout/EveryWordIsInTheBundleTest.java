@@ -14,6 +14,7 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
@@ -22,6 +23,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.Demo;
 import lehrgang.documents.handout.html.HtmlHandout;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
@@ -35,6 +37,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /// No English stands in code: with a bundle in which every sentence is marked, every word on every
 /// page and sheet is marked, or the instructor's own.
+@Sampled
 class EveryWordIsInTheBundleTest {
   private static final char OPEN = '\u2045';
   private static final char CLOSE = '\u2046';
@@ -54,7 +57,7 @@ class EveryWordIsInTheBundleTest {
   }
 
   static Stream<Arguments> pages() {
-    return DemoCourse.names().stream()
+    return Demo.some().stream()
         .flatMap(name -> Arrays.stream(Audience.values()).map(who -> Arguments.of(name, who)));
   }
 

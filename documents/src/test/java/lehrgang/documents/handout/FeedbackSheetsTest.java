@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
@@ -22,12 +24,11 @@ import lehrgang.core.marking.Marker;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.number.NumberStyle;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.MarkingRules.Ruling;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.Demo;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -42,13 +43,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// What students are told of their answers.
+@Sampled
 class FeedbackSheetsTest {
   private static final Solution ROUTES = DemoCourse.open("route-and-season").solution();
 
   @TempDir private Path folder;
 
   private static Derivation derivation(Solution solution) {
-    return ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    return ReferenceCases.derive(solution);
   }
 
   private static FeedbackSheets feedback(Solution solution) {
@@ -142,7 +144,7 @@ class FeedbackSheetsTest {
   }
 
   static Stream<String> demos() {
-    return DemoCourse.names().stream();
+    return Demo.some().stream();
   }
 
   /// Whatever the procedure: every lost answer has its verdict, every slip its sentence, and PDF

@@ -13,6 +13,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.Demo;
@@ -28,9 +29,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// The same number has the same digits in every form.
+@Sampled
 class FormsAgreeTest {
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   /// The numbers in the tables of a sheet.

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
@@ -19,6 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Whatever a label holds, it is a label in every form.
+@Sampled
 class HostileLabelsTest {
   private static final List<String> CORPUS =
       List.of(
@@ -51,7 +54,7 @@ class HostileLabelsTest {
   }
 
   static Stream<Arguments> everyForm() {
-    return CORPUS.stream()
+    return corpus().stream()
         .flatMap(label -> Stream.of(Form.values()).map(form -> Arguments.of(label, form)));
   }
 
@@ -65,7 +68,7 @@ class HostileLabelsTest {
   }
 
   static List<String> corpus() {
-    return CORPUS;
+    return Extent.of("labels", 4, CORPUS);
   }
 
   @ParameterizedTest

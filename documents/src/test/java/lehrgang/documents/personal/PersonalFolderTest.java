@@ -12,9 +12,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
+import lehrgang.documents.Demo;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -26,6 +28,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// A class in its folder, as it is written and read.
+@Sampled
 class PersonalFolderTest {
   @TempDir private Path folder;
 
@@ -40,7 +43,7 @@ class PersonalFolderTest {
   }
 
   static Stream<String> demos() {
-    return DemoCourse.names().stream()
+    return Demo.some().stream()
         .filter(name -> !name.equals("orchid-meadows") && !name.equals("register-and-weekend"));
   }
 

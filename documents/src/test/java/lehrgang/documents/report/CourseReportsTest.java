@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
@@ -19,9 +20,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /// Text and data of the whole course, as a colleague's script or a reader of mails takes them.
+@Sampled
 class CourseReportsTest {
   static Stream<String> names() {
-    return DemoCourse.names().stream();
+    return Demo.some().stream();
   }
 
   private static JsonNode json(Solution solution) {

@@ -3,6 +3,7 @@ package lehrgang.documents.solutionfile;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.PrintedWorkings;
 import lehrgang.documents.Demo;
@@ -10,9 +11,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Whoever reads a solution of the demo course with a pocket calculator gets what is printed.
+@Sampled
 class DemoWorkingsTest {
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   @ParameterizedTest

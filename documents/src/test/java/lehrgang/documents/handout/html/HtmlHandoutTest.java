@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.With;
@@ -27,6 +28,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// The sheets that go to a class.
+@Sampled
 class HtmlHandoutTest {
   private static String html(Audience audience) {
     return HtmlHandout.of(Demo.order(Demo.solution(), audience));
@@ -44,7 +46,7 @@ class HtmlHandoutTest {
   }
 
   static Stream<Arguments> everySheet() {
-    return DemoCourse.names().stream()
+    return Demo.some().stream()
         .flatMap(name -> Stream.of(Audience.values()).map(whom -> Arguments.of(name, whom)));
   }
 
@@ -178,6 +180,6 @@ class HtmlHandoutTest {
   }
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 }

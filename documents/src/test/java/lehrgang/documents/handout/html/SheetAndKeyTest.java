@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
@@ -36,6 +37,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// The sheet of a class against its key: what the key fills in, the sheet does not tell.
+@Sampled
 class SheetAndKeyTest {
   private static final int TELLING = 3;
 
@@ -43,7 +45,7 @@ class SheetAndKeyTest {
       Set.of("x", "y", "x1", "y1", "x2", "y2", "d", "width", "height", "viewBox", "points");
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Page page(Solution solution, Audience audience) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.Demo;
@@ -16,11 +17,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Sampled
 class MarkdownHandoutTest {
   private static final Pattern FIGURE = Pattern.compile("!\\[[^\\n]*]\\(<([^>]+)>\\)");
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Sheet sheet(Solution solution, Audience audience) {

@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
@@ -31,11 +32,12 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
+@Sampled
 class OdtHandoutTest {
   private static final String XLINK = "http://www.w3.org/1999/xlink";
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Map<String, byte[]> files(Order order) {

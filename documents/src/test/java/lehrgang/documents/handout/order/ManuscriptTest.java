@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.Presence;
@@ -25,9 +26,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Sampled
 class ManuscriptTest {
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Solution demo(String name) {

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.Sampled;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Marker;
 import lehrgang.core.page.Audience;
@@ -20,9 +21,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Students add up what the headings of their sheet promise, and get what the marking counts.
+@Sampled
 class WorthTest {
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Solution demo(String name) {

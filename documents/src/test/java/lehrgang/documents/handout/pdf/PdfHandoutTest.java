@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Appearance;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
@@ -31,11 +32,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+@Sampled
 class PdfHandoutTest {
   private static final Pattern SPACES = Pattern.compile("[\\s\u2002\u2009\u00a0]+");
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static Solved solved(String demo) {

@@ -21,6 +21,7 @@ import javax.xml.transform.stream.StreamSource;
 import javax.xml.validation.Schema;
 import javax.xml.validation.SchemaFactory;
 import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.AnswerReader;
@@ -31,8 +32,6 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
@@ -49,6 +48,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// A platform that compares numbers finds right what is right, and says what slips come of.
+@Sampled
 class QtiPackageTest {
   private static final Wording WORDS = Wording.english();
   private static final int SHEETS = 20;
@@ -56,11 +56,11 @@ class QtiPackageTest {
   static Stream<Solution> solutions() {
     return Stream.concat(
         ReferenceCases.oneOfEach().stream(),
-        DemoCourse.names().stream().map(name -> DemoCourse.open(name).solution()));
+        Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 
   private static Solved solved(Solution solution) {
-    return new Solved(solution, ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation());
+    return new Solved(solution, ReferenceCases.derive(solution));
   }
 
   private static Map<String, byte[]> files(Solution... solutions) {

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import lehrgang.core.Sampled;
 import lehrgang.core.page.Audience;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
@@ -20,11 +21,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Sampled
 class TexHandoutTest {
   private static final Pattern ENVIRONMENT = Pattern.compile("\\\\(begin|end)\\{(\\w+)}");
 
   static List<String> demos() {
-    return DemoCourse.names();
+    return Demo.some();
   }
 
   private static String tex(Order order) {

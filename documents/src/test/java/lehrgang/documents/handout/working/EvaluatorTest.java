@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.expr.Evaluator;
@@ -28,10 +29,9 @@ import lehrgang.core.marking.Marker;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Value;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.documents.Demo;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.AfterAll;
@@ -41,6 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
 
 /// The evaluator in the page finds the numbers and the verdicts that the program finds.
+@Sampled
 class EvaluatorTest {
   private static final int SHEETS = Integer.getInteger("lehrgang.tries", 40);
   private static final Wording WORDS = Wording.english();
@@ -66,11 +67,11 @@ class EvaluatorTest {
   static Stream<Solution> solutions() {
     return Stream.concat(
         ReferenceCases.oneOfEach().stream(),
-        DemoCourse.names().stream().map(name -> DemoCourse.open(name).solution()));
+        Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 
   private static Derivation derive(Solution solution) {
-    return ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    return ReferenceCases.derive(solution);
   }
 
   /// The blanks of the sheet, and the decision.

@@ -14,14 +14,14 @@ import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import lehrgang.core.ReferenceCases;
+import lehrgang.core.Sampled;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
-import lehrgang.core.procedure.Procedure;
-import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.Demo;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.handout.working.WorkingSheet.Judge;
@@ -40,6 +40,7 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /// The sheet as a student fills it in.
+@Sampled
 class WorkingSheetTest {
   private static final Solution ROUTES = DemoCourse.open("route-and-season").solution();
 
@@ -55,7 +56,7 @@ class WorkingSheetTest {
   }
 
   private static Solved solved(Solution solution) {
-    Derivation derivation = ((Procedure.Derived) Procedures.workAtOnce(solution)).derivation();
+    Derivation derivation = ReferenceCases.derive(solution);
     return new Solved(solution, derivation);
   }
 
@@ -238,7 +239,7 @@ class WorkingSheetTest {
   static Stream<Solution> solutions() {
     return Stream.concat(
         ReferenceCases.oneOfEach().stream(),
-        DemoCourse.names().stream().map(name -> DemoCourse.open(name).solution()));
+        Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 
   /// Every blank of the sheet has one field with a name, and nothing is asked that is not there.
