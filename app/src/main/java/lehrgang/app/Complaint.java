@@ -56,13 +56,20 @@ final class Complaint extends RuntimeException {
   }
 
   /// Says what went wrong and returns the exit code.
-  static int about(Exception wrong, PrintWriter out) {
+  ///
+  /// @param wrong what was thrown: what nobody expected goes into the log and is said to have gone
+  ///     wrong
+  static int about(Throwable wrong, PrintWriter out) {
     if (wrong instanceof Complaint) {
       out.println(wrong.getMessage());
       return WRONG_INPUT;
     }
     if (wrong instanceof Failure) {
       out.println(wrong.getMessage());
+      return FAILED;
+    }
+    if (wrong instanceof OutOfMemoryError) {
+      out.println(Messages.text("out-of-memory"));
       return FAILED;
     }
     LoggerFactory.getLogger(Complaint.class).error("unexpected", wrong);

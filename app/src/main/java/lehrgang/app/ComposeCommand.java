@@ -62,12 +62,8 @@ final class ComposeCommand implements Callable<Integer> {
       descriptionKey = "help.compose.output")
   private Path out;
 
-  @Option(
-      names = "--take",
-      paramLabel = "K",
-      defaultValue = "1",
-      descriptionKey = "help.compose.take")
-  private int take;
+  @Option(names = "--take", paramLabel = "K", descriptionKey = "help.compose.take")
+  private Integer take;
 
   @Spec private CommandSpec spec;
 
@@ -86,6 +82,12 @@ final class ComposeCommand implements Callable<Integer> {
                         Phrase.of("compose.no-procedure")
                             .with("name", name)
                             .with("choice", Phrase.listed(Offer.procedures(), "list.or"))));
+    if (take != null && out == null) {
+      throw new Complaint(Phrase.of("compose.take-where"));
+    }
+    if (out != null) {
+      OutputPlace.check(out, like == null ? List.of() : List.of(like));
+    }
     Procedure procedure = Procedures.of(name);
     ProcedureFlags flags =
         ProcedureFlags.of(spec.commandLine().getParseResult(), procedure, procedures());
@@ -142,11 +144,12 @@ final class ComposeCommand implements Callable<Integer> {
             .map(found -> Page.of(found.solution(), found.derivation(), Audience.FULL))
             .toList();
     if (out != null) {
-      if (take < 1 || take > proposals.size()) {
+      int taken = take == null ? 1 : take;
+      if (taken < 1 || taken > proposals.size()) {
         throw new Complaint(
-            Phrase.of("compose.take").with("number", take).with("most", proposals.size()));
+            Phrase.of("compose.take").with("number", taken).with("most", proposals.size()));
       }
-      save(proposals.get(take - 1).solution());
+      save(proposals.get(taken - 1).solution());
     }
     Output.print(
         json ? ProposalsReport.json(name, proposals) : ProposalsReport.text(proposals, pages),

@@ -42,11 +42,7 @@ final class HandOutCommand implements Callable<Integer> {
   @Parameters(paramLabel = "FILE", arity = "1..*", descriptionKey = "help.hand-out.file")
   private List<Path> files;
 
-  @Option(
-      names = "--for",
-      paramLabel = "AUDIENCE",
-      defaultValue = "full",
-      descriptionKey = "help.hand-out.for")
+  @Option(names = "--for", paramLabel = "AUDIENCE", descriptionKey = "help.hand-out.for")
   private String audience;
 
   @Option(names = "--as", paramLabel = "FORM", descriptionKey = "help.hand-out.as")
@@ -83,12 +79,12 @@ final class HandOutCommand implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Audience whom =
-        Audience.ofKey(audience)
-            .orElseThrow(
-                () ->
-                    wrong("--for", audience, Arrays.stream(Audience.values()).map(Audience::key)));
     Form wanted = form();
+    Audience whom = audience(wanted);
+    refuseIdle(wanted, whom);
+    List<Path> read = new ArrayList<>(files);
+    Optional.ofNullable(style).ifPresent(read::add);
+    OutputPlace.check(out, read);
     List<Solution> solutions = new ArrayList<>();
     UnaryOperator<Solution> styled = styling();
     files.forEach(file -> solutions.add(styled.apply(load(file))));
@@ -137,9 +133,73 @@ final class HandOutCommand implements Callable<Integer> {
   }
 
   private Form form() {
-    return Optional.ofNullable(form)
-        .map(key -> Form.ofKey(key).orElseThrow(() -> wrong("--as", key, Form.keys().stream())))
-        .orElseGet(() -> Form.ofFile(out.toString()).orElse(Form.WEB_PAGE));
+    Optional<Form> ofName = Form.ofFile(out.toString());
+    if (form == null) {
+      return ofName.orElseGet(this::formOfUnknownName);
+    }
+    Form asked = Form.ofKey(form).orElseThrow(() -> wrong("--as", form, Form.keys().stream()));
+    if (ofName.filter(other -> !other.ending().equals(asked.ending())).isPresent()) {
+      throw new Complaint(
+          Phrase.of("hand-out.contradicts")
+              .with("file", out.toString())
+              .with("form", form)
+              .with("ending", asked.ending()));
+    }
+    return asked;
+  }
+
+  /// A name without an ending says nothing; one with another ending says something else.
+  private Form formOfUnknownName() {
+    String name = out.getFileName() == null ? "" : out.getFileName().toString();
+    if (name.lastIndexOf('.') > 0) {
+      throw new Complaint(
+          Phrase.of("hand-out.unknown-ending")
+              .with("file", out.toString())
+              .with("choice", Phrase.listed(Form.keys(), "list.or")));
+    }
+    return Form.WEB_PAGE;
+  }
+
+  private Audience audience(Form wanted) {
+    if (audience == null) {
+      return wanted.isForStudents() ? Audience.STUDENT : Audience.FULL;
+    }
+    Audience whom =
+        Audience.ofKey(audience)
+            .orElseThrow(
+                () ->
+                    wrong("--for", audience, Arrays.stream(Audience.values()).map(Audience::key)));
+    if (wanted.isForStudents() && whom != Audience.STUDENT) {
+      throw idle("--for " + audience, wanted.key());
+    }
+    return whom;
+  }
+
+  /// Refuses options that would change nothing.
+  private void refuseIdle(Form wanted, Audience whom) {
+    boolean pages = List.of(Form.PDF, Form.TEX, Form.TEXT_DOCUMENT).contains(wanted);
+    if (judge != null && wanted != Form.WORKING_SHEET) {
+      throw idle("--judge", wanted.key());
+    }
+    if (paper != null && !pages) {
+      throw idle("--paper", wanted.key());
+    }
+    if (room != null && (wanted.isForStudents() || whom != Audience.STUDENT)) {
+      throw idle("--room", wanted.isForStudents() ? wanted.key() : whom.key());
+    }
+    if (with != null) {
+      things().stream()
+          .filter(thing -> !Order.canHave(thing, whom))
+          .findFirst()
+          .ifPresent(
+              thing -> {
+                throw idle("--with " + thing.key(), whom.key());
+              });
+    }
+  }
+
+  private static Complaint idle(String option, String where) {
+    return new Complaint(Phrase.of("hand-out.idle").with("option", option).with("where", where));
   }
 
   private SheetChoices choices(SheetChoices own) {

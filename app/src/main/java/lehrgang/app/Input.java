@@ -1,14 +1,13 @@
 package lehrgang.app;
 
 import java.io.IOException;
-import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Objects;
 import lehrgang.core.wording.Phrase;
+import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 
@@ -16,7 +15,7 @@ import lehrgang.documents.file.FileProblem;
 final class Input {
   private Input() {}
 
-  /// @throws Complaint if standard input is closed, empty or not text in UTF-8
+  /// @throws Complaint if standard input is closed, empty or no text
   static String standard() {
     byte[] bytes;
     try {
@@ -33,7 +32,7 @@ final class Input {
     return decoded(bytes, Messages.text("data.standard-input"));
   }
 
-  /// @throws Complaint if the file cannot be read as text in UTF-8
+  /// @throws Complaint if the file cannot be read as text
   static String file(Path path) {
     try {
       return decoded(Files.readAllBytes(path), path.toString());
@@ -46,7 +45,7 @@ final class Input {
 
   private static String decoded(byte[] bytes, String name) {
     try {
-      return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+      return CaseFile.decoded(bytes);
     } catch (CharacterCodingException e) {
       throw new Complaint(Phrase.of("input.no-text").with("file", name));
     }

@@ -1,12 +1,15 @@
 package lehrgang.app;
 
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
+import java.io.PrintStream;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.concurrent.Callable;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import lehrgang.core.procedure.Procedure;
@@ -30,12 +33,34 @@ public final class Main {
           VaryCommand.class,
           CommandLine.HelpCommand.class);
 
+  /// What is printed is UTF-8, whatever the language of the system.
   public static void main(String[] arguments) {
-    System.exit(
-        window(arguments)
-            .orElseGet(
-                () ->
-                    commandLine(arguments).setOut(new PrintWriter(System.out)).execute(arguments)));
+    System.setOut(utf8(FileDescriptor.out));
+    System.setErr(utf8(FileDescriptor.err));
+    System.exit(run(arguments));
+  }
+
+  private static PrintStream utf8(FileDescriptor to) {
+    return new PrintStream(new FileOutputStream(to), true, StandardCharsets.UTF_8);
+  }
+
+  private static int run(String[] arguments) {
+    PrintWriter out = new PrintWriter(System.out);
+    PrintWriter err = new PrintWriter(System.err, true);
+    try {
+      OptionalInt window = window(arguments);
+      int exit =
+          window.isPresent()
+              ? window.getAsInt()
+              : commandLine(arguments).setOut(out).setErr(err).execute(arguments);
+      out.flush();
+      if (exit == 0 && out.checkError()) {
+        throw new Failure(Phrase.of("output.broken"));
+      }
+      return exit;
+    } catch (Exception | Error e) {
+      return Complaint.about(e, err);
+    }
   }
 
   /// Opens the window at once where that is plainly all that is asked for: the command line's
@@ -43,23 +68,15 @@ public final class Main {
   private static OptionalInt window(String[] arguments) {
     String only = String.join(" ", arguments);
     if (only.isEmpty()) {
-      return run(() -> Desktop.open(Optional.empty()));
+      return OptionalInt.of(Desktop.open(Optional.empty()));
     }
     if (only.equals("demo")) {
-      return run(() -> Desktop.demo(System.out));
+      return OptionalInt.of(Desktop.demo(System.out));
     }
     if (arguments.length == 1 && only.endsWith(".lehrgang")) {
-      return run(() -> Desktop.open(Optional.of(Path.of(only))));
+      return OptionalInt.of(Desktop.open(Optional.of(Path.of(only))));
     }
     return OptionalInt.empty();
-  }
-
-  private static OptionalInt run(Callable<Integer> opening) {
-    try {
-      return OptionalInt.of(opening.call());
-    } catch (Exception e) {
-      return OptionalInt.of(Complaint.about(e, new PrintWriter(System.err, true)));
-    }
   }
 
   /// The command line for these arguments: with the one command that they begin with, where it is

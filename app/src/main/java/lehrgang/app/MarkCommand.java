@@ -3,8 +3,10 @@ package lehrgang.app;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import lehrgang.core.solution.Solution;
+import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
@@ -44,20 +46,34 @@ final class MarkCommand implements Callable<Integer> {
   public Integer call() {
     try {
       PrintWriter err = spec.commandLine().getErr();
+      checkPlaces();
       Marking marking =
           Files.isDirectory(file)
               ? Marking.byFolder(file, answers, err)
               : Marking.by(SolutionFile.load(file).solution(), answers, err);
-      marking.write(out, json);
       if (figure != null) {
         marking.writeFigure(figure);
       }
       if (feedback != null) {
         marking.writeFeedback(feedback);
       }
+      marking.write(out, json);
       return 0;
     } catch (FileProblem e) {
       throw Complaint.about(e);
+    }
+  }
+
+  /// What cannot all be written is not begun.
+  private void checkPlaces() throws FileProblem {
+    List<Path> read = List.of(file, answers);
+    OutputPlace.check(out, read);
+    if (figure != null) {
+      FigureFile.checkEnding(figure);
+      OutputPlace.check(figure, read);
+    }
+    if (feedback != null) {
+      Marking.makeFolder(feedback);
     }
   }
 

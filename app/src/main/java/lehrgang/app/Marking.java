@@ -165,7 +165,7 @@ final class Marking {
   /// @throws Failure if it cannot be written
   void writeFeedback(Path folder) {
     try {
-      Files.createDirectories(folder);
+      makeFolder(folder);
       new FeedbackSheets(this::key)
           .write(
               marks,
@@ -178,7 +178,17 @@ final class Marking {
               });
     } catch (FileProblem e) {
       throw new Failure(e);
+    }
+  }
+
+  /// @throws Failure if the folder is not there and cannot be made, or may not be written to
+  static void makeFolder(Path folder) {
+    try {
+      Files.createDirectories(folder);
     } catch (IOException e) {
+      throw new Failure(Phrase.of("mark.no-folder").with("folder", folder.toString()));
+    }
+    if (!Files.isWritable(folder)) {
       throw new Failure(Phrase.of("mark.no-folder").with("folder", folder.toString()));
     }
   }

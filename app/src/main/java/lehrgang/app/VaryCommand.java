@@ -57,6 +57,7 @@ final class VaryCommand implements Callable<Integer> {
     PrintWriter err = spec.commandLine().getErr();
     List<Form> wanted = wanted();
     try {
+      new PersonalFolder(folder).checkEmpty();
       SolutionFile model = SolutionFile.load(file);
       Proposal found = new Proposal(model.solution(), Deriving.derive(model.solution(), err));
       ClassList students = ClassList.read(list);

@@ -104,6 +104,20 @@ final class WishOptions {
     if (!sizes.matches()) {
       throw new Complaint(Phrase.of("compose.shape").with("value", shape));
     }
+    boolean layered = sizes.group(3) != null;
+    boolean fits =
+        switch (offer.shaped()) {
+          case ROWS -> !layered && sizes.group(2).equals("1");
+          case ROWS_AND_COLUMNS -> !layered;
+          case LAYERS, NOTHING -> true;
+        };
+    if (!fits) {
+      throw new Complaint(
+          Phrase.of("compose.shape-of")
+              .with("value", shape)
+              .with("procedure", procedure.id())
+              .with("example", offer.shaped() == Offer.Shaped.ROWS ? "4" : "3x4"));
+    }
     int layers = sizes.group(3) == null ? usual.layers() : Integer.parseInt(sizes.group(3));
     return switch (offer.shaped()) {
       case ROWS -> checked(new Size(Integer.parseInt(sizes.group(1)), 1, 0));

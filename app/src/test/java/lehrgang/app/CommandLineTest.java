@@ -15,6 +15,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
+import lehrgang.core.Extent;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -305,6 +307,7 @@ class CommandLineTest {
     assertThat(Desktop.hasDisplay("Mac OS X", Map.of())).isTrue();
   }
 
+  @Tag(Extent.EXHAUSTIVE)
   @Test
   void theDemoIsWrittenWhereNoWindowCanBeShown() {
     DemoFiles.write(folder);

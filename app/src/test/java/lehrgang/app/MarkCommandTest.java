@@ -52,6 +52,18 @@ class MarkCommandTest {
   }
 
   @Test
+  void unknownColumnsAreNamedInOneSentenceHoweverManyThereAre() throws Exception {
+    StringBuilder head = new StringBuilder("student;df");
+    for (int k = 0; k < 1950; k++) {
+      head.append(";note ").append(k);
+    }
+    String given = answers(head + "\na;4" + ";".repeat(1950) + "\n");
+    Run run = run("mark", SOLUTION, given, "-o", folder.resolve("many.csv").toString());
+    assertThat(run.exit()).isZero();
+    assertThat(run.err()).contains("note 0", "and 1926 more").hasLineCount(1);
+  }
+
+  @Test
   void everyStudentGetsFeedback() throws Exception {
     Path into = folder.resolve("new").resolve("feedback");
     Run run =

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
@@ -29,8 +30,18 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Holds the rooms of the house to their one direction.
-@AnalyzeClasses(packages = "lehrgang", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+    packages = "lehrgang",
+    importOptions = {ImportOption.DoNotIncludeTests.class, RoomsTest.NoJarOfTests.class})
 class RoomsTest {
+  /// What tests of one module lend to those of others is no part of the house.
+  static final class NoJarOfTests implements ImportOption {
+    @Override
+    public boolean includes(Location location) {
+      return !location.contains("-tests.jar");
+    }
+  }
+
   private static final Path ROOT = Path.of("..");
   private static final String HOUSE = "lehrgang.";
   private static final Pattern IMPORT =

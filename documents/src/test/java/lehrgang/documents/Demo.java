@@ -20,7 +20,7 @@ public final class Demo {
 
   /// The names of some demo solutions: of all of them where everything is tried.
   public static List<String> some() {
-    return Extent.of("demos", 5, DemoCourse.names());
+    return Extent.of("demos", 3, DemoCourse.names());
   }
 
   public static Solution solution() {

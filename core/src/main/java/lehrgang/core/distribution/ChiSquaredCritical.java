@@ -25,6 +25,11 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
   /// Smaller areas are beyond what the starting value can be worked out for.
   static final Value LEAST_AREA = Value.exactly("1e-300");
 
+  private static final double LEAST_START = 0.01;
+
+  /// A start that is further from the root than this part of it leads Newton's rule astray.
+  private static final double NEAR_ENOUGH = 0.1;
+
   /// The critical value as a formula.
   public static Expr at(Expr alpha, Expr df) {
     return new Expr.Named(INSTANCE, List.of(alpha, df));
@@ -47,10 +52,7 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
 
   /// The same point that the iterations reach, from a start that is nearer to it.
   private static Value root(List<Value> arguments) {
-    double near =
-        ChiSquaredDistribution.of(arguments.get(1).asDouble())
-            .inverseSurvivalProbability(arguments.get(0).asDouble());
-    return search(arguments, near).point();
+    return search(arguments, near(arguments), RootSearch.Start.GUESS).point();
   }
 
   @Override
@@ -96,19 +98,38 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
     };
   }
 
+  /// From the value of Wilson & Hilferty; far out in the tail, where that is no good start, from a
+  /// guess.
   @Override
   public RootSearch search(List<Value> arguments) {
     check(arguments);
-    return search(arguments, start(arguments.get(0).asDouble(), arguments.get(1).intValueExact()));
+    double near = near(arguments);
+    double start = start(arguments.get(0).asDouble(), arguments.get(1).intValueExact());
+    return Math.abs(start - near) <= NEAR_ENOUGH * near
+        ? search(arguments, start, RootSearch.Start.FORMULA)
+        : search(arguments, Math.max(LEAST_START, inHundredths(near)), RootSearch.Start.GUESS);
   }
 
-  private static RootSearch search(List<Value> arguments, double start) {
+  private static RootSearch search(List<Value> arguments, double start, RootSearch.Start from) {
     Value df = arguments.get(1);
     return RootSearch.of(
         start,
+        from,
         x -> ChiSquaredUpperTail.INSTANCE.apply(List.of(x, df)),
-        ChiSquaredDistribution.of(df.asDouble())::density,
+        ChiSquaredDistribution.of(df.asDouble())::logDensity,
         arguments.get(0));
+  }
+
+  /// The critical value in double precision; where the library finds none, the start by formula.
+  private static double near(List<Value> arguments) {
+    double alpha = arguments.get(0).asDouble();
+    int df = arguments.get(1).intValueExact();
+    double near = ChiSquaredDistribution.of(df).inverseSurvivalProbability(alpha);
+    return near > 0 && near < Double.POSITIVE_INFINITY ? near : start(alpha, df);
+  }
+
+  private static double inHundredths(double number) {
+    return Math.round(number * 100) / 100.0;
   }
 
   /// Wilson & Hilferty's approximation to two decimals: a starting value that can be said aloud.
@@ -116,7 +137,7 @@ public enum ChiSquaredCritical implements NamedFunction, RootFinding {
     double z = NormalDistribution.of(0, 1).inverseSurvivalProbability(alpha);
     double shrink = 2.0 / (9 * df);
     double cubed = Math.pow(1 - shrink + z * Math.sqrt(shrink), 3) * df;
-    return Math.max(0.01, Math.round(cubed * 100) / 100.0);
+    return Math.max(LEAST_START, inHundredths(cubed));
   }
 
   @Override

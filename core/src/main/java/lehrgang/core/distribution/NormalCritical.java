@@ -45,7 +45,11 @@ public enum NormalCritical implements NamedFunction, RootFinding {
 
   private static RootSearch search(double start, Value area) {
     return RootSearch.of(
-        start, z -> NormalUpperTail.INSTANCE.apply(List.of(z)), NORMAL::density, area);
+        start,
+        RootSearch.Start.GUESS,
+        z -> NormalUpperTail.INSTANCE.apply(List.of(z)),
+        NORMAL::logDensity,
+        area);
   }
 
   /// The same point that the iterations reach, from a start that is nearer to it.

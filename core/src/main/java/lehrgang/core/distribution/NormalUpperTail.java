@@ -26,6 +26,14 @@ public enum NormalUpperTail implements NamedFunction {
 
   private static final double SERIES_UP_TO = 3;
 
+  /// With so many levels over z² the fraction has [#DIGITS] right digits.
+  private static final double LEVELS = 2400;
+
+  private static final int FEWEST_LEVELS = 24;
+
+  /// So many significant digits of an area are right, up to z = 2 000.
+  static final int DIGITS = 32;
+
   /// Terms smaller than e to this power change nothing in the working precision.
   private static final double NEGLIGIBLE = -105;
 
@@ -100,7 +108,7 @@ public enum NormalUpperTail implements NamedFunction {
   }
 
   private static Expr fraction(Expr z, double size) {
-    int levels = (int) Math.ceil(1200 / (size * size)) + 12;
+    int levels = (int) Math.ceil(LEVELS / (size * size)) + FEWEST_LEVELS;
     return NormalDensity.at(z).over(new Expr.ContinuedFraction(z, levels));
   }
 

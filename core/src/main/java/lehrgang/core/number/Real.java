@@ -13,6 +13,10 @@ public record Real(BigDecimal decimal) implements Value {
   /// A result that is not exact carries no more digits than calculators do.
   private static final MathContext WRITTEN = new MathContext(12, RoundingMode.HALF_UP);
 
+  /// The digits that a few steps of arithmetic leave right.
+  private static final MathContext CERTAIN =
+      new MathContext(PRECISION.getPrecision() - 6, RoundingMode.HALF_UP);
+
   private static final double DIGITS_IN_A_BIT = Math.log10(2);
 
   /// The square root of a fraction to the working precision: the whole root of the fraction moved
@@ -26,13 +30,16 @@ public record Real(BigDecimal decimal) implements Value {
     return Value.real(new BigDecimal(moved.sqrt(), decimals));
   }
 
-  /// What is far below the last place is 0 without a look at its millions of zeros.
+  /// What is far below the last place is 0 without a look at its millions of zeros. A number that
+  /// lies on a tie as far as its digits are certain is rounded up, as the same number is where it
+  /// is a fraction: the square of a root must not be printed otherwise than what stood under the
+  /// root.
   @Override
   public BigDecimal rounded(int decimals) {
     boolean vanishes = decimal.precision() - decimal.scale() < -decimals;
     return vanishes
         ? BigDecimal.ZERO.setScale(decimals)
-        : decimal.setScale(decimals, RoundingMode.HALF_UP);
+        : decimal.round(CERTAIN).setScale(decimals, RoundingMode.HALF_UP);
   }
 
   /// Whether more digits stand before its decimals than a calculator shows.

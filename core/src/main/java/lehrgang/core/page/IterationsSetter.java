@@ -36,7 +36,8 @@ final class IterationsSetter {
     List<List<String>> rows = rows(found.search());
     int more = rows.size() - PageBlock.Iterations.SHOWN;
     String key = more == 1 ? "fold.step" : "fold.steps";
-    Phrase start = Phrase.of("iterations.start." + found.function());
+    boolean guessed = found.search().start() == RootSearch.Start.GUESS;
+    Phrase start = Phrase.of("iterations.start." + found.function() + (guessed ? ".guess" : ""));
     return new PageBlock.Iterations(
         numerals.template(start),
         wording.text(start),

@@ -11,6 +11,9 @@ import lehrgang.core.number.NumberStyle;
 
 /// A sentence to be said: its key in the bundle and what fills its gaps. No words of its own.
 public record Phrase(String key, Map<String, Filling> fillings) {
+  /// So many names are read, not more.
+  public static final int MOST_LISTED = 24;
+
   /// What stands in a gap.
   public sealed interface Filling {}
 
@@ -88,11 +91,18 @@ public record Phrase(String key, Map<String, Filling> fillings) {
     return Phrase.of("place.symbol").with("symbol", symbol);
   }
 
-  /// Names one after the other, each joined to those before by `list.comma`.
+  /// Names one after the other, each joined to those before by `list.comma`; of more than
+  /// [#MOST_LISTED] the first ones, and by `list.and-more` how many others there are.
   ///
   /// @param names at least one
   /// @param last  the key of how the last is joined, such as `list.or`
   public static Filling listed(List<String> names, String last) {
+    if (names.size() > MOST_LISTED) {
+      return new Nested(
+          Phrase.of("list.and-more")
+              .with("before", listed(names.subList(0, MOST_LISTED), "list.comma"))
+              .with("more", names.size() - MOST_LISTED));
+    }
     Filling list = new Words(names.getFirst());
     for (int k = 1; k < names.size(); k++) {
       list =

@@ -29,7 +29,7 @@ class VariationTest {
   private static final int FEW = Extent.of(2, 8);
 
   static List<Solution> models() {
-    return Extent.of("models", 7, everyModel());
+    return Extent.of("models", 4, everyModel());
   }
 
   private static List<Solution> everyModel() {

@@ -12,13 +12,15 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// What helps while no number is selected, what is folded away, and what passes.
+@InTheSample
 class AtAGlanceTest {
   @TempDir private Path folder;
 
@@ -46,7 +48,7 @@ class AtAGlanceTest {
         .isTrue();
     assertThat(driver.isShown("comes out as 12.92")).isTrue();
     driver.click(driver.number("X2"));
-    assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
+    assertThat(Turn.call(this::showsTheGlance)).isFalse();
   }
 
   /// What has an index is set as on the page, and the line leads to its step by mouse and key.
@@ -55,17 +57,17 @@ class AtAGlanceTest {
     open("map-and-dark");
     driver.await(this::showsTheGlance);
     Node check = check("z²");
-    assertThat(FxTurn.call(() -> check.lookupAll(".formula").size())).isGreaterThan(1);
+    assertThat(Turn.call(() -> check.lookupAll(".formula").size())).isGreaterThan(1);
     driver.click(check);
     driver.await(() -> driver.window().faces().write().page().stepInSight().equals("p"));
     Node effect = check("Significant");
-    FxTurn.run(effect::requestFocus);
+    Turn.run(effect::requestFocus);
     driver.type(KeyCode.ENTER);
     driver.await(() -> !driver.window().faces().write().page().stepInSight().equals("p"));
   }
 
   private Node check(String begin) {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.window().scene().getRoot().lookupAll(".glance-note").stream()
                 .filter(note -> note.getAccessibleText().startsWith(begin))
@@ -89,8 +91,8 @@ class AtAGlanceTest {
     open("bunk-rooms");
     driver.await(this::showsTheGlance);
     driver.edit(now -> now.withTable(now.table().withCell(0, 0, "4.5")));
-    assertThat(FxTurn.call(this::showsTheGlance)).isFalse();
-    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(Turn.call(this::showsTheGlance)).isFalse();
+    Turn.run(driver.desk().solution()::undo);
     driver.await(this::showsTheGlance);
     assertThat(driver.isShown("What was checked")).isTrue();
   }
@@ -125,7 +127,7 @@ class AtAGlanceTest {
     driver.await(this::showsTheGlance);
     assertThat(driver.isShown("three_or_more”")).isTrue();
     List<ButtonBase> buttons =
-        FxTurn.call(
+        Turn.call(
             () ->
                 driver.window().scene().getRoot().lookupAll(".button").stream()
                     .map(ButtonBase.class::cast)
@@ -139,7 +141,7 @@ class AtAGlanceTest {
     open("deer-gate");
     driver.press("undo");
     ToggleButton fold =
-        FxTurn.call(
+        Turn.call(
             () ->
                 driver.window().scene().getRoot().lookupAll(".fold").stream()
                     .map(ToggleButton.class::cast)
@@ -148,8 +150,8 @@ class AtAGlanceTest {
                     .orElseThrow());
     int before = driver.spoken().size();
     assertThat(fold.isSelected()).isFalse();
-    FxTurn.run(fold::fire);
-    FxTurn.settle();
+    Turn.run(fold::fire);
+    Turn.settle();
     assertThat(fold.isSelected()).isTrue();
     assertThat(driver.spoken()).hasSize(before);
   }
@@ -157,7 +159,7 @@ class AtAGlanceTest {
   @Test
   void whatWasSaidOfASolutionDoesNotStandOverTheStart() {
     open("bunk-rooms");
-    FxTurn.run(() -> driver.desk().notices().say("Changes that were not saved are here again."));
+    Turn.run(() -> driver.desk().notices().say("Changes that were not saved are here again."));
     assertThat(driver.isShown("here again")).isTrue();
     driver.press("start");
     assertThat(driver.isShown("here again")).isFalse();
@@ -177,8 +179,8 @@ class AtAGlanceTest {
   void dataGivenAtTheStartAreShownFirst() throws IOException {
     Path file = Files.write(folder.resolve("huts.csv"), List.of("hut,map", "Lake,yes", "Lake,no"));
     open("bunk-rooms");
-    FxTurn.run(() -> driver.files().open(file));
-    FxTurn.settle();
+    Turn.run(() -> driver.files().open(file));
+    Turn.settle();
     assertThat(driver.isShown("huts.csv")).isTrue();
     assertThat(driver.isShown("What is to be counted?")).isTrue();
     assertThat(Optional.ofNullable(driver.solution().origin())).hasValue(Optional.empty());

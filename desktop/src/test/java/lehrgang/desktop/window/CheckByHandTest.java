@@ -19,7 +19,7 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.handout.order.Worth;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -47,13 +47,13 @@ class CheckByHandTest extends WithAClass {
     assertThat(marks("17-204").credit()).isEqualByComparingTo("25");
     type("got-conclusion", "many");
     assertThat(marks("17-204").credit()).isEqualByComparingTo("23");
-    FxTurn.run(() -> driver.desk().solution().undo());
+    Turn.run(() -> driver.desk().solution().undo());
     assertThat(marks("17-204").credit()).isEqualByComparingTo("23");
     assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
   }
 
   private void typeAnswer(String line, String text) {
-    List<LineId> asked = FxTurn.call(() -> driver.desk().checking().asked());
+    List<LineId> asked = Turn.call(() -> driver.desk().checking().asked());
     type("type-" + asked.indexOf(LineId.parse(line).orElseThrow()), text);
   }
 
@@ -62,10 +62,10 @@ class CheckByHandTest extends WithAClass {
   void answersOnPaperAreTyped() throws Exception {
     driver.press("check");
     driver.press("check-type");
-    FxTurn.settle();
+    Turn.settle();
     assertThat(driver.find("type-student").isFocused()).isTrue();
     typeAnswer("df", "8");
-    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+    assertThat(Turn.call(() -> driver.desk().checking().now())).isEmpty();
     type("type-student", "Alder");
     typeAnswer("crit", "15,507");
     assertThat(marks("Alder").mark(LineId.of("df")).orElseThrow().slips())
@@ -84,7 +84,7 @@ class CheckByHandTest extends WithAClass {
     String kept = SolutionFile.fresh(driver.solution()).text();
     assertThat(SolutionFile.parse(kept, "kept").solution().marking().typed())
         .containsOnlyKeys("Alder A.", "Birch");
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(names()).containsExactly("Alder A.");
   }
 
@@ -97,15 +97,15 @@ class CheckByHandTest extends WithAClass {
     assertThat(marks("17-226").of()).isEqualByComparingTo("25");
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
     Node part = driver.find("part-df-cells-less-one");
-    FxTurn.run(() -> ((ButtonBase) part.lookupAll(".toggle-button").toArray()[2]).fire());
+    Turn.run(() -> ((ButtonBase) part.lookupAll(".toggle-button").toArray()[2]).fire());
     assertThat(marks("17-226").credit()).isEqualByComparingTo("23.5");
     for (int k = 0; k < 3; k++) {
       driver.press("asked-statistic-more");
     }
-    assertThat(FxTurn.call(() -> driver.solution().marking().digits()))
+    assertThat(Turn.call(() -> driver.solution().marking().digits()))
         .containsEntry(Kind.STATISTIC, 5);
     driver.press("rules-usual");
-    assertThat(FxTurn.call(() -> driver.solution().marking().ofCourse()))
+    assertThat(Turn.call(() -> driver.solution().marking().ofCourse()))
         .isEqualTo(MarkingRules.usual());
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
     driver.press("rules-done");
@@ -120,7 +120,7 @@ class CheckByHandTest extends WithAClass {
     type("points-D", "0");
     assertThat(marks("17-226").of()).isEqualByComparingTo("23");
     Derivation derivation =
-        FxTurn.call(() -> driver.desk().worked().now().result().orElseThrow().derivation());
+        Turn.call(() -> driver.desk().worked().now().result().orElseThrow().derivation());
     assertThat(Worth.of(new Solved(driver.solution(), derivation)).total())
         .isEqualByComparingTo("23");
   }
@@ -153,7 +153,7 @@ class CheckByHandTest extends WithAClass {
   @Test
   void whoIsTypedReplacesWhoWasRead() {
     drop(GROUP);
-    FxTurn.run(
+    Turn.run(
         () ->
             driver
                 .desk()
@@ -172,14 +172,14 @@ class CheckByHandTest extends WithAClass {
     choose("17-226");
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
     MenuButton ruling = (MenuButton) driver.find("ruling-df");
-    FxTurn.run(() -> ruling.getItems().get(1).fire());
+    Turn.run(() -> ruling.getItems().get(1).fire());
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22.5");
     Path file = folder.resolve("marked.lehrgang");
-    FxTurn.run(() -> driver.files().save(file));
+    Turn.run(() -> driver.files().save(file));
     assertThat(SolutionFile.load(file).solution().marking().ruling("17-226", "df"))
         .hasValueSatisfying(
             decided -> assertThat(decided.points()).contains(new BigDecimal("0.5")));
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(marks("17-226").credit()).isEqualByComparingTo("22");
     assertThat(driver.solution().marking().rulings()).isEmpty();
     driver.retype("check-remark", KeyCode.O, KeyCode.K);

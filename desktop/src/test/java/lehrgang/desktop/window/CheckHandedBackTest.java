@@ -12,9 +12,9 @@ import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.marks.ClassFigure;
 import org.junit.jupiter.api.Test;
 
@@ -26,14 +26,14 @@ class CheckHandedBackTest extends WithAClass {
     choose("17-226");
     CheckActions actions = driver.files().checks();
     Path one = folder.resolve("one.pdf");
-    FxTurn.run(() -> actions.feedback(one, List.of(marksNow("17-226"))));
+    Turn.run(() -> actions.feedback(one, List.of(marksNow("17-226"))));
     assertThat(Files.readAllBytes(one)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
     Path all = folder.resolve("all.html");
-    FxTurn.run(
+    Turn.run(
         () -> actions.feedback(all, driver.desk().checking().now().orElseThrow().marks().sheets()));
     assertThat(Files.readString(all)).contains("17-204", "17-226", "17-297");
     Path each = Files.createDirectory(folder.resolve("each"));
-    FxTurn.run(() -> actions.feedbackEach(each, List.of(marksNow("17-204"), marksNow("17-226"))));
+    Turn.run(() -> actions.feedbackEach(each, List.of(marksNow("17-204"), marksNow("17-226"))));
     driver.await(() -> Files.exists(each.resolve("everyone.html")));
     assertThat(each.resolve("17-226.pdf")).exists();
   }
@@ -51,7 +51,7 @@ class CheckHandedBackTest extends WithAClass {
     assertThat(driver.isShown("2 students")).isTrue();
     assertThat(driver.isShown("no such line: shoe")).isTrue();
     Path marks = folder.resolve("marks.csv");
-    FxTurn.run(
+    Turn.run(
         () ->
             driver
                 .files()
@@ -68,7 +68,7 @@ class CheckHandedBackTest extends WithAClass {
   @Test
   void anEmptyTableComesBackFilledIn() throws Exception {
     Path table = folder.resolve("answers.csv");
-    FxTurn.run(() -> driver.files().checks().template(table));
+    Turn.run(() -> driver.files().checks().template(table));
     String head = Files.readString(table);
     assertThat(head).startsWith("student;E[").contains(";X2;df;").endsWith(";decision\n");
     Files.writeString(table, head + "Ada" + ";".repeat(head.split(";").length - 1) + "\n");
@@ -95,7 +95,7 @@ class CheckHandedBackTest extends WithAClass {
   void howTheClassFaredGoesOutAsAFigure() throws Exception {
     drop(GROUP);
     assertThat(driver.find("check-summary").isDisabled()).isFalse();
-    Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    Checked checked = Turn.call(() -> driver.desk().checking().now().orElseThrow());
     FigureSpec.Fared fared = (FigureSpec.Fared) ClassFigure.of(checked.marks(), checked.page());
     assertThat(fared.bars()).hasSize(7);
     assertThat(fared.bars())
@@ -104,7 +104,7 @@ class CheckHandedBackTest extends WithAClass {
                 assertThat(bar.counts().stream().mapToInt(Integer::intValue).sum())
                     .isIn(62, 9 * 62));
     Path file = folder.resolve("class.pdf");
-    FxTurn.run(() -> driver.files().parts().saveFigure(file, fared));
+    Turn.run(() -> driver.files().parts().saveFigure(file, fared));
     assertThat(Files.readAllBytes(file)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
   }
 
@@ -115,7 +115,7 @@ class CheckHandedBackTest extends WithAClass {
     drop(GROUP);
     Desk desk = driver.desk();
     String said =
-        FxTurn.call(
+        Turn.call(
             () -> {
               desk.solution().edit("", solution -> solution.withTable(square(12)));
               return desk.notices().now().sentence();
@@ -126,7 +126,7 @@ class CheckHandedBackTest extends WithAClass {
         .isTrue();
     driver.edit(solution -> solution.withTable(square(11)));
     driver.await(() -> driver.desk().notices().now().sentence().isEmpty());
-    Checked checked = FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    Checked checked = Turn.call(() -> driver.desk().checking().now().orElseThrow());
     assertThat(checked.page().shown(LineId.of("df")).text()).isEqualTo("100");
     assertThat(checked.marks().sheets()).hasSize(62);
     assertThat(marks("17-204").credit()).isLessThan(marks("17-204").of());
@@ -138,7 +138,7 @@ class CheckHandedBackTest extends WithAClass {
   void markingThatWasStoppedIsBegunAgain() {
     drop(GROUP);
     Desk desk = driver.desk();
-    FxTurn.run(
+    Turn.run(
         () -> {
           desk.solution().edit("", solution -> solution.withTable(square(12)));
           desk.notices().now().offers().getFirst().action().run();

@@ -13,9 +13,10 @@ import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.SheetMarks;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.ClassKeys;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.personal.ClassList;
 import lehrgang.documents.personal.PersonalClass;
@@ -28,6 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// A class in which each student has data of their own, marked in the window.
+@InTheSample
 class CheckOwnKeysTest {
   private static final LineId STATISTIC = LineId.of("X2");
 
@@ -54,7 +56,7 @@ class CheckOwnKeysTest {
     }
     new PersonalFolder(folder.resolve("class")).write(model, drawn, List.of(), _ -> true);
     driver = WindowDriver.open(model, folder.resolve("user"));
-    FxTurn.run(() -> driver.files().open(folder.resolve("class")));
+    Turn.run(() -> driver.files().open(folder.resolve("class")));
     driver.await(() -> driver.desk().checking().keys().isPresent());
   }
 
@@ -65,11 +67,11 @@ class CheckOwnKeysTest {
 
   private void answers(String text) throws Exception {
     Path file = Files.writeString(folder.resolve("answers.csv"), text);
-    FxTurn.run(() -> driver.files().open(file));
+    Turn.run(() -> driver.files().open(file));
   }
 
   private Checked checked() {
-    return FxTurn.call(() -> driver.desk().checking().now().orElseThrow());
+    return Turn.call(() -> driver.desk().checking().now().orElseThrow());
   }
 
   @Test
@@ -90,7 +92,7 @@ class CheckOwnKeysTest {
   @Test
   void aLargeClassIsMarkedBesideTheWindow() throws Exception {
     List<String> names = IntStream.range(0, 60).mapToObj(k -> "s" + k).toList();
-    FxTurn.run(
+    Turn.run(
         () ->
             driver
                 .desk()
@@ -103,7 +105,7 @@ class CheckOwnKeysTest {
     assertThat(checked().marks().sheets()).hasSize(60);
     assertThat(checked().marks().sheets().getLast().marks().get(1).slips())
         .contains("df-cells-less-one");
-    assertThat(FxTurn.call(() -> driver.desk().notices().now().sentence())).isEmpty();
+    assertThat(Turn.call(() -> driver.desk().notices().now().sentence())).isEmpty();
   }
 
   private Solved any() {
@@ -130,14 +132,14 @@ class CheckOwnKeysTest {
   /// Another solution has no class yet.
   @Test
   void anotherSolutionForgetsTheKeys() {
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
-    assertThat(FxTurn.call(() -> driver.desk().checking().keys())).isEmpty();
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
+    assertThat(Turn.call(() -> driver.desk().checking().keys())).isEmpty();
   }
 
   @Test
   void aDamagedClassIsSaid() throws Exception {
     Files.writeString(folder.resolve("class/b.lehrgang"), "{");
-    FxTurn.run(() -> driver.files().open(folder.resolve("class")));
+    Turn.run(() -> driver.files().open(folder.resolve("class")));
     driver.await(() -> driver.desk().notices().now().sentence().contains("b.lehrgang"));
     assertThat(driver.isShown("b.lehrgang")).isTrue();
   }

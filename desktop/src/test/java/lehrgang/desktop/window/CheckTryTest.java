@@ -7,14 +7,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.Test;
 
 /// The worksheet itself, filled in as a student would.
 class CheckTryTest extends WithAClass {
   private boolean saysInTrying(String words) {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.window().faces().lookupAll("#try-said .label").stream()
                 .anyMatch(label -> ((Label) label).getText().contains(words)));
@@ -51,21 +51,21 @@ class CheckTryTest extends WithAClass {
   @Test
   void theSheetThatIsTriedFollowsTheSolution() {
     driver.edit(solution -> solution.withTable(solution.table().withoutRow(1)));
-    FxTurn.settle();
+    Turn.settle();
     driver.press("check");
     driver.press("check-try");
-    int fewer = FxTurn.call(() -> driver.desk().checking().asked().size());
+    int fewer = Turn.call(() -> driver.desk().checking().asked().size());
     assertThat(driver.isShown("0 of %d right".formatted(fewer))).isTrue();
     type("try-1", "55");
     driver.press("try-reject");
-    FxTurn.run(() -> driver.desk().solution().undo());
+    Turn.run(() -> driver.desk().solution().undo());
     driver.await(() -> driver.desk().checking().asked().size() == 32);
     assertThat(fewer).isLessThan(32);
     assertThat(((Label) driver.find("try-counts")).getText()).isEqualTo("2 of 32 right");
     assertThat(((TextField) driver.find("try-2")).getText()).isEqualTo("55");
     assertThat(((ToggleButton) driver.find("try-reject")).isSelected()).isTrue();
     type("try-30", "4");
-    FxTurn.run(() -> driver.desk().solution().redo());
+    Turn.run(() -> driver.desk().solution().redo());
     driver.await(() -> driver.desk().checking().asked().size() == fewer);
     assertThat(driver.isThere("try-30")).isFalse();
     type("try-2", "53.33");
@@ -77,18 +77,18 @@ class CheckTryTest extends WithAClass {
   @Test
   void everyBlankOfASheetCanBeTried() {
     for (String demo : List.of("deer-gate", "bunk-rooms", "register-map-by-season")) {
-      FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open(demo)));
+      Turn.run(() -> driver.desk().solution().begin(DemoCourse.open(demo)));
       driver.press("check");
       driver.press("check-try");
       int asked = driver.desk().checking().asked().size();
       assertThat(driver.isShown("0 of %d right".formatted(asked))).as(demo).isTrue();
       long fields =
-          FxTurn.call(
+          Turn.call(
               () ->
                   driver.window().faces().lookupAll(".try-field").stream()
                       .filter(node -> node.getId() != null && node.getId().startsWith("try-"))
                       .count());
-      boolean decides = FxTurn.call(() -> driver.window().faces().lookup("#try-reject") != null);
+      boolean decides = Turn.call(() -> driver.window().faces().lookup("#try-reject") != null);
       assertThat(fields + (decides ? 1 : 0)).as(demo).isEqualTo(asked);
       driver.type(KeyCode.ESCAPE);
     }

@@ -14,7 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.Test;
@@ -56,7 +56,7 @@ class CheckViewTest extends WithAClass {
     driver.press("slip-df-cells-less-one");
     choose("17-230");
     MenuButton ruling = (MenuButton) driver.find("ruling-df");
-    FxTurn.run(() -> ruling.getItems().getFirst().fire());
+    Turn.run(() -> ruling.getItems().getFirst().fire());
     assertThat(names()).hasSize(5).doesNotContain("17-230");
     ToggleButton chip = (ToggleButton) driver.find("slip-df-cells-less-one");
     assertThat(chip.isSelected()).isTrue();
@@ -68,21 +68,21 @@ class CheckViewTest extends WithAClass {
   @Test
   void anotherSolutionHasNoAnswersYet() {
     drop(GROUP);
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("deer-gate")));
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("deer-gate")));
     driver.press("check");
     assertThat(driver.isShown("No answers yet")).isTrue();
-    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+    assertThat(Turn.call(() -> driver.desk().checking().now())).isEmpty();
     driver.press("check-type");
     type("type-student", "Alder");
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
-    assertThat(FxTurn.call(() -> driver.desk().checking().now())).isEmpty();
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    assertThat(Turn.call(() -> driver.desk().checking().now())).isEmpty();
   }
 
   /// The demo brings a class along: Check shows it at once.
   @Test
   void theDemoHasItsClassAtHand() {
     MainWindow demo =
-        FxTurn.call(
+        Turn.call(
             () ->
                 MainWindow.show(
                     new Stage(),
@@ -90,13 +90,13 @@ class CheckViewTest extends WithAClass {
                     Optional.empty(),
                     folder.resolve("demo"),
                     MainWindow.First.DEMO));
-    FxTurn.settle();
-    assertThat(FxTurn.call(() -> demo.faces().isAtStart())).isFalse();
-    FxTurn.run(() -> ((ButtonBase) demo.scene().getRoot().lookup("#check")).fire());
-    FxTurn.settle();
-    assertThat(FxTurn.call(() -> demo.desk().checking().now().orElseThrow().marks().sheets()))
+    Turn.settle();
+    assertThat(Turn.call(() -> demo.faces().isAtStart())).isFalse();
+    Turn.run(() -> ((ButtonBase) demo.scene().getRoot().lookup("#check")).fire());
+    Turn.settle();
+    assertThat(Turn.call(() -> demo.desk().checking().now().orElseThrow().marks().sheets()))
         .hasSize(62);
-    FxTurn.run(() -> demo.scene().getWindow().hide());
+    Turn.run(() -> demo.scene().getWindow().hide());
   }
 
   @Test
@@ -131,7 +131,7 @@ class CheckViewTest extends WithAClass {
     driver.press("slip-df-cells-less-one");
     ListView<SheetMarks> list = students();
     List<String> said =
-        FxTurn.call(
+        Turn.call(
             () ->
                 list.lookupAll(".marks-row").stream()
                     .map(row -> (String) row.queryAccessibleAttribute(AccessibleAttribute.TEXT))
@@ -161,7 +161,7 @@ class CheckViewTest extends WithAClass {
     assertThat(driver.isShown("Student 17-228")).isTrue();
     assertThat(marks("17-228").mark(LineId.of("K", 1, 1)).orElseThrow().slips())
         .containsExactly("own-1");
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(marks("17-228").mark(LineId.of("K", 1, 1)).orElseThrow().slips()).isEmpty();
   }
 

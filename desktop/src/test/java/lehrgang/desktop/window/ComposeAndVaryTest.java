@@ -17,10 +17,13 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.personal.ClassList;
@@ -31,9 +34,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /// Tables made for what they are to show, and others like one for each student.
+@InTheSample
 class ComposeAndVaryTest {
   @TempDir private Path folder;
 
@@ -51,7 +55,7 @@ class ComposeAndVaryTest {
 
   /// Looks at the window, also while it is waited for.
   private static <T> T there(Supplier<T> look) {
-    return Platform.isFxApplicationThread() ? look.get() : FxTurn.call(look::get);
+    return Platform.isFxApplicationThread() ? look.get() : Turn.call(look::get);
   }
 
   private int cards() {
@@ -64,7 +68,7 @@ class ComposeAndVaryTest {
 
   private void choose(String id, String label) {
     Node segments = driver.find(id);
-    FxTurn.run(
+    Turn.run(
         () ->
             ((Parent) segments)
                 .getChildrenUnmodifiable().stream()
@@ -77,7 +81,7 @@ class ComposeAndVaryTest {
 
   private void enter(String id, String text) {
     TextField field = (TextField) driver.find(id);
-    FxTurn.run(
+    Turn.run(
         () -> {
           field.requestFocus();
           field.setText(text);
@@ -142,18 +146,24 @@ class ComposeAndVaryTest {
                 .toList());
   }
 
+  static List<String> someEveryProcedureThatIsComposedHasItsWishes() {
+    return Extent.of(
+        "everyProcedureThatIsComposedHasItsWishes",
+        2,
+        List.of(
+            "bunk-rooms",
+            "deer-gate",
+            "map-and-dark",
+            "repainted-waymarks",
+            "register-map-by-season"));
+  }
+
+  @Sampled
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "bunk-rooms",
-        "deer-gate",
-        "map-and-dark",
-        "repainted-waymarks",
-        "register-map-by-season"
-      })
+  @MethodSource("someEveryProcedureThatIsComposedHasItsWishes")
   void everyProcedureThatIsComposedHasItsWishes(String demo) {
     driver = WindowDriver.open(DemoCourse.open(demo), folder);
-    FxTurn.run(() -> driver.window().faces().showCompose());
+    Turn.run(() -> driver.window().faces().showCompose());
     found(5);
     driver.press("compose-take-1");
     assertThat(Proposal.of(driver.solution())).isPresent();
@@ -171,7 +181,7 @@ class ComposeAndVaryTest {
   @Test
   void whatIsNotComposedIsSaid() {
     driver = WindowDriver.open(DemoCourse.open("orchid-meadows"), folder);
-    FxTurn.run(() -> driver.window().faces().showCompose());
+    Turn.run(() -> driver.window().faces().showCompose());
     assertThat(said("compose-said")).startsWith("Tables for “simulation” are not composed");
   }
 
@@ -180,7 +190,7 @@ class ComposeAndVaryTest {
     driver.press("hand-out");
     driver.press("handout-vary");
     TextArea field = (TextArea) driver.find("vary-list");
-    FxTurn.run(() -> field.setText(list));
+    Turn.run(() -> field.setText(list));
     driver.fill("vary-seed", seed);
     driver.press("vary-draw");
   }
@@ -194,14 +204,14 @@ class ComposeAndVaryTest {
     vary("17-301\n17-302\n17-303", "4711");
     driver.await(() -> said("vary-said").startsWith("3 students have counts"));
     ListView<?> students = students();
-    assertThat(FxTurn.call(() -> students.getItems().size())).isEqualTo(3);
+    assertThat(Turn.call(() -> students.getItems().size())).isEqualTo(3);
     driver.await(() -> driver.window().scene().lookup("#vary-students") != null);
     Button save = (Button) driver.find("vary-save");
-    assertThat(FxTurn.call(save::isDisabled)).isFalse();
-    FxTurn.run(() -> students.getSelectionModel().select(2));
+    assertThat(Turn.call(save::isDisabled)).isFalse();
+    Turn.run(() -> students.getSelectionModel().select(2));
     assertThat(driver.isShown("17-303")).isTrue();
     driver.type(KeyCode.ESCAPE);
-    assertThat(FxTurn.call(() -> driver.window().faces().handing().isVisible())).isTrue();
+    assertThat(Turn.call(() -> driver.window().faces().handing().isVisible())).isTrue();
   }
 
   @Test
@@ -212,7 +222,7 @@ class ComposeAndVaryTest {
     driver.press("vary-draw");
     assertThat(said("vary-said")).isEqualTo("Write a seed: a whole number.");
     Button save = (Button) driver.find("vary-save");
-    assertThat(FxTurn.call(save::isDisabled)).isTrue();
+    assertThat(Turn.call(save::isDisabled)).isTrue();
   }
 
   /// Nothing is drawn from a table that cannot be worked out, and what was drawn before is past.
@@ -224,7 +234,7 @@ class ComposeAndVaryTest {
     driver.press("vary-draw");
     assertThat(said("vary-said")).startsWith("Last solution that could be worked out");
     assertThat(((Button) driver.find("vary-save")).isDisabled()).isTrue();
-    FxTurn.run(() -> driver.desk().solution().undo());
+    Turn.run(() -> driver.desk().solution().undo());
     driver.press("vary-draw");
     driver.await(() -> said("vary-said").startsWith("3 students have counts"));
     assertThat(((Button) driver.find("vary-save")).isDisabled()).isFalse();
@@ -241,7 +251,7 @@ class ComposeAndVaryTest {
             7,
             _ -> true);
     Path into = Files.createDirectory(folder.resolve("class"));
-    FxTurn.run(() -> driver.files().write(drawn, List.of(Form.WEB_PAGE), into));
+    Turn.run(() -> driver.files().write(drawn, List.of(Form.WEB_PAGE), into));
     driver.await(() -> driver.desk().notices().now().sentence().startsWith("Wrote the solutions"));
     assertThat(new PersonalFolder(into).read().keySet()).containsExactly("a", "b");
     assertThat(into.resolve("keys")).isDirectoryContaining("glob:**/b.html");

@@ -19,7 +19,7 @@ import lehrgang.core.data.TableEntry;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.page.FigureEvent;
 import lehrgang.desktop.page.FigureView;
 import lehrgang.desktop.page.TableMenu;
@@ -38,7 +38,7 @@ class CopyAndSaveTest extends WithTheDemo {
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT4);
     driver.choose("option-story", "homogeneity");
     Path file = folder.resolve("register.lehrgang");
-    FxTurn.run(() -> driver.files().save(file));
+    Turn.run(() -> driver.files().save(file));
     assertThat(driver.isShown("Saved as register.lehrgang")).isTrue();
     assertThat(driver.desk().solution().unsaved().get()).isFalse();
     WindowDriver again =
@@ -64,7 +64,7 @@ class CopyAndSaveTest extends WithTheDemo {
                 "Working as TeX", "\\frac{160\\cdot 140}{480}",
                 "Working as MathML", "<math xmlns=")
             .entrySet()) {
-      FxTurn.run(
+      Turn.run(
           () ->
               Window.getWindows().stream()
                   .filter(ContextMenu.class::isInstance)
@@ -73,7 +73,7 @@ class CopyAndSaveTest extends WithTheDemo {
                   .findFirst()
                   .orElseThrow()
                   .fire());
-      assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString()))
+      assertThat(Turn.call(() -> Clipboard.getSystemClipboard().getString()))
           .contains(wanted.getValue());
     }
   }
@@ -81,15 +81,15 @@ class CopyAndSaveTest extends WithTheDemo {
   @Test
   void aFigureIsCopiedAsAPictureAndAsVectors() {
     Node figure = driver.window().scene().getRoot().lookup(".figure");
-    FxTurn.run(() -> ((Button) figure.lookup(".figure-copy")).fire());
-    assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString())).contains("<svg");
+    Turn.run(() -> ((Button) figure.lookup(".figure-copy")).fire());
+    assertThat(Turn.call(() -> Clipboard.getSystemClipboard().getString())).contains("<svg");
     assertThat(driver.isShown("as a picture and as SVG")).isTrue();
   }
 
   @Test
   void aTableIsCopiedAndSavedFromItsStep() throws Exception {
     Path csv = folder.resolve("expected.csv");
-    FxTurn.run(
+    Turn.run(
         () -> {
           TableMenu menu =
               driver.window().faces().write().page().lookupAll(".table-menu").stream()
@@ -101,12 +101,12 @@ class CopyAndSaveTest extends WithTheDemo {
           assertThat(expected.getText()).isEqualTo("Expected, E");
           expected.getItems().get(1).fire();
         });
-    Clipboard clipboard = FxTurn.call(Clipboard::getSystemClipboard);
-    assertThat(FxTurn.call(clipboard::getString)).contains("Gorge path\t40\t73.333333333333333");
-    assertThat(FxTurn.call(clipboard::getHtml)).contains("<td>73.333333333333333</td>");
+    Clipboard clipboard = Turn.call(Clipboard::getSystemClipboard);
+    assertThat(Turn.call(clipboard::getString)).contains("Gorge path\t40\t73.333333333333333");
+    assertThat(Turn.call(clipboard::getHtml)).contains("<td>73.333333333333333</td>");
     assertThat(driver.isShown("The table is on the clipboard.")).isTrue();
     Grid grid =
-        FxTurn.call(
+        Turn.call(
             () ->
                 driver.desk().worked().now().page().orElseThrow().steps().stream()
                     .flatMap(step -> step.blocks().stream())
@@ -114,15 +114,15 @@ class CopyAndSaveTest extends WithTheDemo {
                     .map(block -> ((PageBlock.DataTable) block).layers().getFirst())
                     .findFirst()
                     .orElseThrow());
-    FxTurn.run(() -> driver.files().parts().saveTable(csv, grid, Digits.SHOWN));
+    Turn.run(() -> driver.files().parts().saveTable(csv, grid, Digits.SHOWN));
     assertThat(Files.readString(csv)).contains("Lake loop,41,55,24,120");
   }
 
   @Test
   void aFigureIsSavedByItselfAndTheWindowSaysSo() throws Exception {
-    FigureView figure = FxTurn.call(() -> (FigureView) driver.window().faces().lookup(".figure"));
+    FigureView figure = Turn.call(() -> (FigureView) driver.window().faces().lookup(".figure"));
     List<FigureSpec> asked = new ArrayList<>();
-    FxTurn.run(
+    Turn.run(
         () -> {
           figure.addEventFilter(
               FigureEvent.SAVE,
@@ -134,10 +134,10 @@ class CopyAndSaveTest extends WithTheDemo {
         });
     assertThat(asked).hasSize(1);
     Path picture = folder.resolve("figure.svg");
-    FxTurn.run(() -> driver.files().parts().saveFigure(picture, asked.getFirst()));
+    Turn.run(() -> driver.files().parts().saveFigure(picture, asked.getFirst()));
     assertThat(Files.readString(picture)).contains(asked.getFirst().alternative());
     assertThat(driver.isShown("Written to figure.svg")).isTrue();
-    FxTurn.run(
+    Turn.run(
         () -> driver.files().parts().saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
     assertThat(driver.isShown("figure.bmp ends neither in .svg nor in .pdf")).isTrue();
   }
@@ -145,12 +145,12 @@ class CopyAndSaveTest extends WithTheDemo {
   @Test
   void aDamagedFileIsRefusedWithASentenceAndTheWorkStays() throws Exception {
     Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{\"format\": ");
-    FxTurn.run(() -> driver.files().open(broken));
+    Turn.run(() -> driver.files().open(broken));
     assertThat(driver.isShown("broken.lehrgang is damaged in line 1")).isTrue();
     assertThat(driver.verdict()).startsWith("Reject H₀");
     Path csv = Files.writeString(folder.resolve("t.csv"), "x,a,b\nr,5,6\ns,7,9\n");
-    FxTurn.run(() -> driver.files().open(csv));
-    FxTurn.run(() -> ((Button) driver.window().scene().getRoot().lookup("#records-go")).fire());
+    Turn.run(() -> driver.files().open(csv));
+    Turn.run(() -> ((Button) driver.window().scene().getRoot().lookup("#records-go")).fire());
     assertThat(table().rows()).containsExactly("r", "s");
   }
 }

@@ -20,7 +20,7 @@ import lehrgang.core.notation.Symbols;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.StepNotes;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.SentenceField;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.Test;
@@ -33,7 +33,7 @@ class CourseStyleTest extends WithTheDemo {
 
   private Node sentence(String words) {
     driver.isShown(words);
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.window().scene().getRoot().lookupAll(".rewritable").stream()
                 .filter(node -> node.getAccessibleText().contains(words))
@@ -43,7 +43,7 @@ class CourseStyleTest extends WithTheDemo {
 
   private SentenceField rewrite(String words) {
     Node sentence = sentence(words);
-    FxTurn.run(sentence::requestFocus);
+    Turn.run(sentence::requestFocus);
     driver.type(KeyCode.ENTER);
     SentenceField field = (SentenceField) driver.find("rewrite");
     driver.await(field::isFocused);
@@ -51,7 +51,7 @@ class CourseStyleTest extends WithTheDemo {
   }
 
   private List<String> steps() {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.desk().worked().now().whole().orElseThrow().headings().stream()
                 .map(Page.Heading::step)
@@ -61,11 +61,11 @@ class CourseStyleTest extends WithTheDemo {
   @Test
   void aClickOnTheWordsOfASentenceRewritesItAndItsNumbersStayAlive() {
     Node sentence = sentence("each counted once");
-    Text words = (Text) FxTurn.call(() -> sentence.lookup(".words"));
+    Text words = (Text) Turn.call(() -> sentence.lookup(".words"));
     driver.click(words);
     SentenceField field = (SentenceField) driver.find("rewrite");
     driver.await(field::isFocused);
-    String shown = FxTurn.call(field::getText);
+    String shown = Turn.call(field::getText);
     assertThat(shown).startsWith("⟨480⟩ observations");
     driver.type(KeyCode.END, KeyCode.X, KeyCode.ENTER);
     assertThat(driver.solution().wording()).containsOnlyKeys("data.intro");
@@ -73,8 +73,8 @@ class CourseStyleTest extends WithTheDemo {
     assertThat(driver.isShown("in the columns.x")).isTrue();
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT2);
     assertThat(driver.isShown("481 observations")).isTrue();
-    FxTurn.run(driver.desk().solution()::undo);
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().wording()).isEmpty();
   }
 
@@ -83,7 +83,7 @@ class CourseStyleTest extends WithTheDemo {
   @ValueSource(strings = {"Contribution", "In a printed table", "Found by successive"})
   void wordsAtTablesAreRewrittenToo(String words) {
     SentenceField field = rewrite(words);
-    String before = FxTurn.call(field::getText);
+    String before = Turn.call(field::getText);
     assertThat(before).startsWith(words.substring(0, 3));
     driver.type(KeyCode.END, KeyCode.Z, KeyCode.ENTER);
     assertThat(driver.solution().wording()).hasSize(1);
@@ -106,7 +106,7 @@ class CourseStyleTest extends WithTheDemo {
   @Test
   void aSentenceIsRewrittenForTheCourseAndSetBack() {
     SentenceField field = rewrite("each cell would hold");
-    FxTurn.run(() -> field.setTemplate("Without a link of {row} and {column}, rows look alike."));
+    Turn.run(() -> field.setTemplate("Without a link of {row} and {column}, rows look alike."));
     driver.pressLabelled("the course");
     driver.press("rewrite-done");
     assertThat(driver.solution().course().wording()).containsOnlyKeys(WHY);
@@ -122,7 +122,7 @@ class CourseStyleTest extends WithTheDemo {
   @Test
   void aStepGetsAnotherTitle() {
     Node title =
-        FxTurn.call(
+        Turn.call(
             () ->
                 driver.window().scene().getRoot().lookupAll(".step-title").stream()
                     .filter(node -> ((Label) node).getText().equals("Data"))
@@ -146,7 +146,7 @@ class CourseStyleTest extends WithTheDemo {
     Random random = new Random(7);
     for (int k = 0; k < 300; k++) {
       String template =
-          FxTurn.call(
+          Turn.call(
               () -> {
                 SentenceField field = new SentenceField(words, 16);
                 field.setTemplate("a {n} b {row} c {:df}.");
@@ -171,8 +171,8 @@ class CourseStyleTest extends WithTheDemo {
 
   private void choose(String id, String label) {
     CourseMenu menu = (CourseMenu) driver.find("course");
-    FxTurn.run(menu::show);
-    FxTurn.run(
+    Turn.run(menu::show);
+    Turn.run(
         () ->
             ((CustomMenuItem) menu.getItems().getFirst())
                 .getContent().lookup("#" + id).lookupAll(".toggle-button").stream()
@@ -181,7 +181,7 @@ class CourseStyleTest extends WithTheDemo {
                     .findFirst()
                     .orElseThrow()
                     .fire());
-    FxTurn.run(menu::hide);
+    Turn.run(menu::hide);
   }
 
   @Test
@@ -192,13 +192,13 @@ class CourseStyleTest extends WithTheDemo {
     assertThat(driver.isShown("row ν = 4")).isTrue();
     assertThat(driver.solution().course().symbols().of(Symbols.Meaning.DEGREES_OF_FREEDOM))
         .isEqualTo(Symbols.Written.NU);
-    FxTurn.run(driver.desk().solution()::undo);
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().course()).isEqualTo(Course.usual());
   }
 
   private Node onRail(String title) {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.window().scene().getRoot().lookupAll(".rail-item").stream()
                 .filter(node -> node.getAccessibleText().contains(" " + title + ","))
@@ -208,14 +208,14 @@ class CourseStyleTest extends WithTheDemo {
 
   @Test
   void aStepMovesOnTheRailWhereItsNumbersAllowIt() {
-    FxTurn.run(onRail("Conditions")::requestFocus);
+    Turn.run(onRail("Conditions")::requestFocus);
     driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
     assertThat(driver.solution().course().order()).isInstanceOf(StepOrder.Own.class);
     assertThat(steps().indexOf("conditions")).isGreaterThan(steps().indexOf("contributions"));
-    FxTurn.run(onRail("Conditions")::requestFocus);
+    Turn.run(onRail("Conditions")::requestFocus);
     driver.shortcut(KeyCode.ALT, KeyCode.UP);
     assertThat(driver.solution().course().order()).isEqualTo(new StepOrder.AsWorked());
-    FxTurn.run(onRail("Expected counts")::requestFocus);
+    Turn.run(onRail("Expected counts")::requestFocus);
     driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
     driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
     assertThat(driver.isShown("“Expected counts” cannot stand there")).isTrue();
@@ -223,7 +223,7 @@ class CourseStyleTest extends WithTheDemo {
 
   @Test
   void aNoteStandsAtItsStep() {
-    FxTurn.run(
+    Turn.run(
         () ->
             ((Button)
                     driver.window().scene().getRoot().lookupAll(".step-notes").stream()
@@ -243,16 +243,16 @@ class CourseStyleTest extends WithTheDemo {
   void aStyleIsKeptInAFileAndGivenToAnotherSolution() throws Exception {
     choose("course-order", "decision rule first");
     Path file = folder.resolve("course.lehrgang-style");
-    FxTurn.run(() -> driver.files().styles().save(file));
+    Turn.run(() -> driver.files().styles().save(file));
     assertThat(Files.readString(file)).contains("rule-first");
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("planting-plan")));
-    FxTurn.run(() -> driver.files().open(file));
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("planting-plan")));
+    Turn.run(() -> driver.files().open(file));
     assertThat(driver.solution().course().order()).isEqualTo(new StepOrder.RuleFirst());
     assertThat(driver.isShown("In the style of course.lehrgang-style")).isTrue();
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().course()).isEqualTo(Course.usual());
     Files.writeString(file, "{\"format\": \"lehrgang-style/9\"}");
-    FxTurn.run(() -> driver.files().open(file));
+    Turn.run(() -> driver.files().open(file));
     assertThat(driver.isShown("newer version (lehrgang-style/9)")).isTrue();
   }
 }

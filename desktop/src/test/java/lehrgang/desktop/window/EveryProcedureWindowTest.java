@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.input.KeyCode;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.derivation.Change;
 import lehrgang.core.procedure.Changes;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.InTheSample;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -20,6 +23,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Each procedure's page in the real interface, and the way to it.
+@InTheSample
 class EveryProcedureWindowTest {
   @TempDir private Path folder;
   private WindowDriver driver;
@@ -35,9 +39,10 @@ class EveryProcedureWindowTest {
   }
 
   static List<String> procedures() {
-    return Procedures.all().stream().map(Procedure::id).toList();
+    return Extent.of("questions", 3, Procedures.all().stream().map(Procedure::id).toList());
   }
 
+  @Sampled
   @ParameterizedTest
   @MethodSource("procedures")
   void aQuestionChosenAtTheStartOpensItsOwnEmptyTable(String id) {

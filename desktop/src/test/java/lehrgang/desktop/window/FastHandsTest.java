@@ -14,9 +14,11 @@ import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
 import lehrgang.core.data.TableEntry;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.BackgroundWork;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -31,12 +33,12 @@ class FastHandsTest extends WithTheDemo {
 
   @BeforeEach
   void heed() {
-    FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler((_, e) -> uncaught.add(e)));
+    Turn.run(() -> Thread.currentThread().setUncaughtExceptionHandler((_, e) -> uncaught.add(e)));
   }
 
   @AfterEach
   void heedNoMore() {
-    FxTurn.run(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
+    Turn.run(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
   }
 
   private static void letter(Node field, String sign) {
@@ -52,7 +54,7 @@ class FastHandsTest extends WithTheDemo {
 
   /// All keys in one turn of the interface thread: nothing that was put off gets its turn between.
   private void inOneTurn(Node field, String text) {
-    FxTurn.run(
+    Turn.run(
         () -> {
           field.requestFocus();
           text.chars()
@@ -78,7 +80,7 @@ class FastHandsTest extends WithTheDemo {
     TableEntry table = driver.solution().table();
     assertThat(table.cells().subList(0, 2))
         .containsExactly(List.of("11", "12", "13"), List.of("21", "22", "23"));
-    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEmpty();
+    assertThat(Turn.call(() -> ((TextInputControl) line).getText())).isEmpty();
     assertThat(uncaught).isEmpty();
   }
 
@@ -91,7 +93,7 @@ class FastHandsTest extends WithTheDemo {
     assertThat(driver.solution().table().cells())
         .containsExactly(
             List.of("11", "12", "13"), List.of("21", "22", "23"), List.of("31", "32", "33"));
-    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEmpty();
+    assertThat(Turn.call(() -> ((TextInputControl) line).getText())).isEmpty();
     assertThat(uncaught).isEmpty();
   }
 
@@ -100,7 +102,7 @@ class FastHandsTest extends WithTheDemo {
     Node line = driver.find("key-in");
     inOneTurn(line, "Lake loop 11 12 13\nGorge");
     driver.await(() -> driver.solution().table().cells().getFirst().getFirst().equals("11"));
-    assertThat(FxTurn.call(() -> ((TextInputControl) line).getText())).isEqualTo("Gorge");
+    assertThat(Turn.call(() -> ((TextInputControl) line).getText())).isEqualTo("Gorge");
     assertThat(uncaught).isEmpty();
   }
 
@@ -108,18 +110,18 @@ class FastHandsTest extends WithTheDemo {
   @ValueSource(strings = {"count-1-1", "level"})
   void aFieldThatIsTypedInAtOnceHoldsWhatWasTyped(String id) {
     Node field = driver.find(id);
-    FxTurn.run(() -> ((TextInputControl) field).clear());
+    Turn.run(() -> ((TextInputControl) field).clear());
     inOneTurn(field, "0.0123");
     driver.await(() -> ((TextInputControl) field).getText().length() > 5);
-    assertThat(FxTurn.call(() -> ((TextInputControl) field).getText())).isEqualTo("0.0123");
-    FxTurn.run(
+    assertThat(Turn.call(() -> ((TextInputControl) field).getText())).isEqualTo("0.0123");
+    Turn.run(
         () -> {
           for (int k = 0; k < 12; k++) {
             key(field, KeyCode.BACK_SPACE);
           }
         });
-    FxTurn.settle();
-    assertThat(FxTurn.call(() -> ((TextInputControl) field).getText())).isEmpty();
+    Turn.settle();
+    assertThat(Turn.call(() -> ((TextInputControl) field).getText())).isEmpty();
     assertThat(uncaught).isEmpty();
   }
 
@@ -127,17 +129,17 @@ class FastHandsTest extends WithTheDemo {
   void undoAfterEveryLetterNeverMeetsATextThatIsGone() {
     Node field = driver.find("count-2-2");
     for (String digit : List.of("1", "2", "3", "4")) {
-      FxTurn.run(
+      Turn.run(
           () -> {
             field.requestFocus();
             letter(field, digit);
             driver.desk().solution().undo();
             letter(field, digit);
           });
-      FxTurn.settle();
+      Turn.settle();
     }
     while (driver.desk().solution().canUndo().get()) {
-      FxTurn.run(() -> driver.desk().solution().undo());
+      Turn.run(() -> driver.desk().solution().undo());
     }
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
     assertThat(uncaught).isEmpty();
@@ -174,15 +176,16 @@ class FastHandsTest extends WithTheDemo {
     work.stop();
     goOn.complete(true);
     assertThat(ended.get(10, TimeUnit.SECONDS)).isTrue();
-    FxTurn.settle();
-    FxTurn.settle();
+    Turn.settle();
+    Turn.settle();
     assertThat(told).hasValue(0);
   }
 
+  @Sampled
   @Test
   void theCourseIsLeafedThroughWithoutAnError() {
-    for (String name : DemoCourse.names()) {
-      FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open(name)));
+    for (String name : Extent.of("leaves", 6, DemoCourse.names())) {
+      Turn.run(() -> driver.desk().solution().begin(DemoCourse.open(name)));
       assertThat(driver.isShown(DemoCourse.heading(name).title())).as(name).isTrue();
     }
     CompletableFuture<Void> later = new CompletableFuture<>();

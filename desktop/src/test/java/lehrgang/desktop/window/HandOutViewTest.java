@@ -23,8 +23,8 @@ import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.PaperSize;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.handout.HandOutView;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
@@ -63,26 +63,26 @@ class HandOutViewTest extends WithTheDemo {
   private void choose(String id, String value) {
     Node segments = driver.find(id);
     ToggleButton button =
-        FxTurn.call(
+        Turn.call(
             () ->
                 segments.lookupAll(".toggle-button").stream()
                     .map(ToggleButton.class::cast)
                     .filter(each -> each.getUserData().equals(value))
                     .findFirst()
                     .orElseThrow());
-    FxTurn.run(button::fire);
+    Turn.run(button::fire);
   }
 
   @Test
   void theButtonLeadsToThePagesAndTheArrowBack() {
-    assertThat(FxTurn.call(view()::isVisible)).isTrue();
-    assertThat(FxTurn.call(this::counts)).contains("pages · ", " blanks");
+    assertThat(Turn.call(view()::isVisible)).isTrue();
+    assertThat(Turn.call(this::counts)).contains("pages · ", " blanks");
     driver.press("handout-back");
-    assertThat(FxTurn.call(view()::isVisible)).isFalse();
+    assertThat(Turn.call(view()::isVisible)).isFalse();
     driver.shortcut(KeyCode.CONTROL, KeyCode.P);
-    assertThat(FxTurn.call(view()::isVisible)).isTrue();
+    assertThat(Turn.call(view()::isVisible)).isTrue();
     driver.type(KeyCode.ESCAPE);
-    assertThat(FxTurn.call(view()::isVisible)).isFalse();
+    assertThat(Turn.call(view()::isVisible)).isFalse();
   }
 
   @Test
@@ -90,17 +90,17 @@ class HandOutViewTest extends WithTheDemo {
     choose("handout-paper", "letter");
     choose("handout-room", "none");
     CheckBox hints = (CheckBox) driver.find("handout-with-hints");
-    FxTurn.run(hints::fire);
+    Turn.run(hints::fire);
     driver.fill("handout-course", "Statistics 1");
     assertThat(chosen().paper()).isEqualTo(PaperSize.LETTER);
     assertThat(chosen().room()).isEqualTo(WorkingRoom.NONE);
     assertThat(chosen().has(With.HINTS)).isTrue();
     assertThat(chosen().course()).isEqualTo("Statistics 1");
     for (int i = 0; i < 4; i++) {
-      FxTurn.run(driver.desk().solution()::undo);
+      Turn.run(driver.desk().solution()::undo);
     }
     assertThat(chosen()).isEqualTo(SheetChoices.usual());
-    assertThat(FxTurn.call(hints::isSelected)).isFalse();
+    assertThat(Turn.call(hints::isSelected)).isFalse();
   }
 
   /// Printing waits for the pages of what was chosen a moment before, and asks once however often
@@ -108,15 +108,15 @@ class HandOutViewTest extends WithTheDemo {
   @Test
   void whatIsPrintedIsWhatIsChosenNow() {
     List<byte[]> printed = new ArrayList<>();
-    HandOutView other = FxTurn.call(() -> new HandOutView(driver.desk(), printingTo(printed)));
-    FxTurn.run(
+    HandOutView other = Turn.call(() -> new HandOutView(driver.desk(), printingTo(printed)));
+    Turn.run(
         () -> {
           other.setInSight(true);
           other.print();
           other.print();
         });
     driver.await(() -> !printed.isEmpty());
-    FxTurn.run(
+    Turn.run(
         () -> {
           driver
               .desk()
@@ -159,7 +159,7 @@ class HandOutViewTest extends WithTheDemo {
 
   @Test
   void thePointsOfTheSheetAreSaidAsTheyAreMarked() {
-    assertThat(FxTurn.call(this::counts)).endsWith("31 blanks · 32 points");
+    assertThat(Turn.call(this::counts)).endsWith("31 blanks · 32 points");
     driver.edit(
         now ->
             now.withMarking(
@@ -173,12 +173,12 @@ class HandOutViewTest extends WithTheDemo {
 
   @Test
   void thePagesFollowWhatIsChosen() {
-    String with = FxTurn.call(this::counts);
+    String with = Turn.call(this::counts);
     choose("handout-room", "none");
     driver.await(() -> !counts().equals(with));
     choose("handout-for", "full");
     driver.await(() -> !counts().contains("blank"));
-    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.FULL);
+    assertThat(Turn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.FULL);
   }
 
   /// What students answer in is for students, whomever the sheet was for before.
@@ -193,7 +193,7 @@ class HandOutViewTest extends WithTheDemo {
         form.key());
     driver.await(() -> chosen().last().form().equals(form.key()));
     assertThat(chosen().last().audience()).isEqualTo(form.isForStudents() ? "student" : "key");
-    assertThat(FxTurn.call(() -> ((Button) view().lookup("#handout-save")).getText()))
+    assertThat(Turn.call(() -> ((Button) view().lookup("#handout-save")).getText()))
         .startsWith("Save as")
         .isEqualTo(Words.of("handout.save." + form.key()));
     assertThat(Words.of("file." + form.key())).isNotBlank();
@@ -201,36 +201,36 @@ class HandOutViewTest extends WithTheDemo {
 
   @Test
   void whatIsSavedIsWhatIsShownInTheFormThatWasChosen() throws Exception {
-    Order order = FxTurn.call(() -> view().order().orElseThrow());
+    Order order = Turn.call(() -> view().order().orElseThrow());
     Path pdf = folder.resolve("sheet.pdf");
     Path page = folder.resolve("sheet.html");
-    FxTurn.run(() -> driver.files().handOut(pdf, order, Form.PDF));
-    FxTurn.run(() -> driver.files().handOut(page, order, Form.WEB_PAGE));
+    Turn.run(() -> driver.files().handOut(pdf, order, Form.PDF));
+    Turn.run(() -> driver.files().handOut(page, order, Form.WEB_PAGE));
     assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
     assertThat(Files.readString(page)).contains("Find the others");
     assertThat(driver.isShown("sheet.html")).isTrue();
-    FxTurn.run(() -> driver.files().handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
+    Turn.run(() -> driver.files().handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
     assertThat(driver.isShown("could not be written")).isTrue();
   }
 
   @Test
   void aFormThatIsTextCanBeCopied() {
-    assertThat(FxTurn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
+    assertThat(Turn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
     choose("handout-as-more", "md");
     driver.press("handout-copy");
-    assertThat(FxTurn.call(() -> Clipboard.getSystemClipboard().getString()))
+    assertThat(Turn.call(() -> Clipboard.getSystemClipboard().getString()))
         .startsWith("Name")
         .contains("# Does route choice depend on the season?", "\\frac{160\\cdot 220}{480}");
     choose("handout-as", "pdf");
-    assertThat(FxTurn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
+    assertThat(Turn.call(() -> view().lookup("#handout-copy").isVisible())).isFalse();
   }
 
   @Test
   void dataThatCannotBeWorkedOutHaveNoPages() {
     driver.edit(now -> now.withTable(now.table().withCell(0, 0, "4.5")));
     assertThat(driver.isShown("as soon as the solution can be worked out")).isTrue();
-    assertThat(FxTurn.call(() -> view().order())).isEmpty();
-    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(Turn.call(() -> view().order())).isEmpty();
+    Turn.run(driver.desk().solution()::undo);
     driver.await(this::isPainted);
   }
 
@@ -242,28 +242,28 @@ class HandOutViewTest extends WithTheDemo {
     assertThat(driver.solution().sheet().last())
         .isEqualTo(new SheetChoices.HandedOut("key", "html"));
     Path file = folder.resolve("kept.lehrgang");
-    FxTurn.run(() -> driver.files().save(file));
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
-    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience()))
+    Turn.run(() -> driver.files().save(file));
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("bunk-rooms")));
+    assertThat(Turn.call(() -> view().order().orElseThrow().audience()))
         .isEqualTo(Audience.STUDENT);
-    FxTurn.run(() -> driver.files().open(file));
-    assertThat(FxTurn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.KEY);
+    Turn.run(() -> driver.files().open(file));
+    assertThat(Turn.call(() -> view().order().orElseThrow().audience())).isEqualTo(Audience.KEY);
   }
 
   /// A long set is written beside the interface, and stopped the file is not there.
   @Test
   void aLongSetIsWrittenBesideTheInterfaceAndCanBeStopped() {
-    Order one = FxTurn.call(() -> view().order().orElseThrow());
+    Order one = Turn.call(() -> view().order().orElseThrow());
     Order set =
         new Order(
             Collections.nCopies(60, one.solutions().getFirst()), one.audience(), one.choices());
     Path stopped = folder.resolve("stopped.pdf");
-    FxTurn.run(() -> driver.files().handOut(stopped, set, Form.PDF));
+    Turn.run(() -> driver.files().handOut(stopped, set, Form.PDF));
     assertThat(driver.isShown("Writing stopped.pdf with 60 solutions")).isTrue();
     driver.pressLabelled("Stop");
     driver.await(() -> Files.notExists(stopped));
     Path written = folder.resolve("written.pdf");
-    FxTurn.run(() -> driver.files().handOut(written, set, Form.PDF));
+    Turn.run(() -> driver.files().handOut(written, set, Form.PDF));
     driver.await(() -> Files.exists(written));
     assertThat(stopped).doesNotExist();
   }
@@ -271,18 +271,18 @@ class HandOutViewTest extends WithTheDemo {
   @Test
   void aSolutionThatCannotBeReadJoinsNoSet() throws Exception {
     Path broken = Files.writeString(folder.resolve("broken.lehrgang"), "{}");
-    assertThat(FxTurn.call(() -> driver.files().solved(broken))).isEmpty();
+    assertThat(Turn.call(() -> driver.files().solved(broken))).isEmpty();
     assertThat(driver.isShown("broken.lehrgang")).isTrue();
     Path fine = folder.resolve("fine.lehrgang");
     DemoCourse.open("bunk-rooms").save(fine);
-    assertThat(FxTurn.call(() -> driver.files().solved(fine)))
+    assertThat(Turn.call(() -> driver.files().solved(fine)))
         .hasValueSatisfying(solved -> assertThat(solved.title()).isNotBlank());
   }
 
   @Test
   void everyChoiceCanBeReachedByKeyAndIsSpoken() {
     List<String> spoken =
-        FxTurn.call(
+        Turn.call(
             () ->
                 view().lookupAll("*").stream()
                     .filter(Node::isFocusTraversable)

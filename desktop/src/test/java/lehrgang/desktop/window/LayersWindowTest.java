@@ -8,7 +8,8 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// A third variable held fixed, in the window.
+@InTheSample
 class LayersWindowTest {
   @TempDir private Path folder;
 
@@ -32,11 +34,11 @@ class LayersWindowTest {
   }
 
   private Solution solution() {
-    return FxTurn.call(() -> driver.solution());
+    return Turn.call(() -> driver.solution());
   }
 
   private List<String> steps() {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             driver.desk().worked().now().page().orElseThrow().steps().stream()
                 .map(step -> step.id())
@@ -53,16 +55,16 @@ class LayersWindowTest {
     assertThat(steps()).contains("pooled", "layers", "sums", "conclusion");
     driver.press("table-add-layer");
     assertThat(solution().table().layers()).containsExactly("layer 1", "layer 2", "layer 3");
-    assertThat(FxTurn.call(() -> driver.desk().worked().now().isCurrent())).isFalse();
+    assertThat(Turn.call(() -> driver.desk().worked().now().isCurrent())).isFalse();
     driver.fill("layer-3", "night hikes");
     for (int k = 0; k < 4; k++) {
       driver.fill("count-" + (k / 2 + 5) + "-" + (k % 2 + 1), Integer.toString(9 + k));
     }
-    assertThat(FxTurn.call(() -> driver.desk().worked().now().isCurrent())).isTrue();
+    assertThat(Turn.call(() -> driver.desk().worked().now().isCurrent())).isTrue();
     assertThat(solution().table().layer(2).cells())
         .containsExactly(List.of("9", "10"), List.of("11", "12"));
-    FxTurn.run(() -> driver.desk().solution().undo());
-    FxTurn.settle();
+    Turn.run(() -> driver.desk().solution().undo());
+    Turn.settle();
     assertThat(solution().table().layer(2).cells().get(1)).containsExactly("11", "");
   }
 
@@ -104,12 +106,12 @@ class LayersWindowTest {
   void aFileOfTablesUnderTheirTitlesIsTakenAndOneThatIsNoneIsRefusedInItsPlace() throws Exception {
     open(SolutionFile.demo());
     Path titled = Files.writeString(folder.resolve("titled.csv"), TITLED);
-    FxTurn.run(() -> driver.files().open(titled));
-    FxTurn.settle();
+    Turn.run(() -> driver.files().open(titled));
+    Turn.settle();
     assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
     Path register = Path.of("../demo/register.csv");
-    FxTurn.run(() -> driver.files().open(register));
-    FxTurn.settle();
+    Turn.run(() -> driver.files().open(register));
+    Turn.settle();
     driver.pressLabelled(Words.of("records.kind.layers"));
     driver.press("records-go");
     assertThat(driver.isShown("There are no tables in layers here")).isTrue();
@@ -128,12 +130,12 @@ class LayersWindowTest {
     assertThat(solution().procedure()).isEqualTo("layers");
     assertThat(solution().table().layerVariable()).isEqualTo("gate");
     assertThat(solution().origin()).isPresent();
-    FxTurn.run(
+    Turn.run(
         () -> {
           driver.desk().solution().undo();
           driver.desk().solution().undo();
         });
-    FxTurn.settle();
+    Turn.settle();
     assertThat(solution()).isEqualTo(DemoCourse.open("register-map-by-season").solution());
   }
 }

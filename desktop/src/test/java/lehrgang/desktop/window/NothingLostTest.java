@@ -9,24 +9,30 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
+import lehrgang.core.Seed;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.OpenSolution;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.RepeatedTest;
-import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /// What was typed is there again, with its undo, whatever became of the window.
+@InTheSample
 class NothingLostTest {
   private static final String BROUGHT_BACK = "Unsaved changes from last time were brought back";
 
@@ -68,7 +74,7 @@ class NothingLostTest {
   }
 
   private static List<String> undone(WindowDriver window) {
-    return FxTurn.call(
+    return Turn.call(
         () -> {
           OpenSolution solution = window.desk().solution();
           List<String> states = new ArrayList<>();
@@ -94,11 +100,17 @@ class NothingLostTest {
     return solution.question().title() + solution.table().cells();
   }
 
-  @RepeatedTest(5)
-  void aKillCostsNeitherWhatWasTypedNorItsUndo(RepetitionInfo turn) throws Exception {
-    Random random = new Random(turn.getCurrentRepetition());
-    for (int k = 0; k < 60; k++) {
-      FxTurn.run(() -> anything(driver.desk().solution(), random));
+  static LongStream seeds() {
+    return new Random(Seed.of("kill")).longs(Extent.of(1, 5));
+  }
+
+  @Sampled
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void aKillCostsNeitherWhatWasTypedNorItsUndo(long seed) throws Exception {
+    Random random = new Random(seed);
+    for (int k = 0; k < Extent.of(25, 60); k++) {
+      Turn.run(() -> anything(driver.desk().solution(), random));
     }
     Solution now = driver.solution();
     pause();
@@ -143,8 +155,7 @@ class NothingLostTest {
         now.shortcut(KeyCode.CONTROL, KeyCode.S);
       }
       OpenSolution solution = now.desk().solution();
-      FxTurn.run(
-          () -> solution.edit("", was -> was.withQuestion(new Question(title, title, title))));
+      Turn.run(() -> solution.edit("", was -> was.withQuestion(new Question(title, title, title))));
       pause();
       user = killed(user);
       Files.writeString(
@@ -167,7 +178,7 @@ class NothingLostTest {
     pause();
     WindowDriver next = WindowDriver.open(SolutionFile.load(file), Optional.of(file), killed());
     assertThat(next.isShown(BROUGHT_BACK)).isFalse();
-    assertThat(FxTurn.call(() -> next.desk().solution().unsaved().get())).isFalse();
+    assertThat(Turn.call(() -> next.desk().solution().unsaved().get())).isFalse();
     next.close();
   }
 
@@ -180,10 +191,10 @@ class NothingLostTest {
     WindowDriver other =
         WindowDriver.open(DemoCourse.open("deer-gate"), Optional.empty(), folder.resolve("user"));
     assertThat(other.isShown(BROUGHT_BACK)).isFalse();
-    FxTurn.run(() -> other.window().faces().files().open(file));
+    Turn.run(() -> other.window().faces().files().open(file));
     assertThat(other.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
     assertThat(other.isShown(BROUGHT_BACK)).isTrue();
-    FxTurn.run(() -> other.desk().solution().undo());
+    Turn.run(() -> other.desk().solution().undo());
     assertThat(other.solution()).isEqualTo(SolutionFile.demo().solution());
     other.close();
     assertThat(folder.resolve("user").resolve("journal")).isEmptyDirectory();
@@ -200,9 +211,9 @@ class NothingLostTest {
         WindowDriver.open(SolutionFile.load(file), Optional.of(file), folder.resolve("user"));
     assertThat(next.solution()).isEqualTo(mine);
     assertThat(next.isShown("one undo leads to it")).isTrue();
-    FxTurn.run(() -> next.desk().solution().undo());
+    Turn.run(() -> next.desk().solution().undo());
     assertThat(next.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
-    FxTurn.run(() -> next.desk().solution().undo());
+    Turn.run(() -> next.desk().solution().undo());
     assertThat(next.solution()).isEqualTo(mine);
     next.close();
   }
@@ -210,11 +221,11 @@ class NothingLostTest {
   /// A solution that was never saved comes back at the next start, before where solutions begin.
   @Test
   void whatWasNeverSavedComesBackAtTheNextStart() {
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
     driver.edit(now -> now.withQuestion(new Question("Bats", "How many?", "")));
     driver.close();
     MainWindow begun =
-        FxTurn.call(
+        Turn.call(
             () ->
                 MainWindow.show(
                     new Stage(),
@@ -222,17 +233,16 @@ class NothingLostTest {
                     Optional.empty(),
                     folder.resolve("user"),
                     MainWindow.First.START));
-    assertThat(FxTurn.call(() -> begun.faces().isAtStart())).isFalse();
-    assertThat(FxTurn.call(() -> begun.desk().solution().now().question().title()))
-        .isEqualTo("Bats");
-    FxTurn.run(() -> begun.scene().getWindow().hide());
+    assertThat(Turn.call(() -> begun.faces().isAtStart())).isFalse();
+    assertThat(Turn.call(() -> begun.desk().solution().now().question().title())).isEqualTo("Bats");
+    Turn.run(() -> begun.scene().getWindow().hide());
   }
 
   /// What lay there unsaved before another solution came is not lost either.
   @Test
   void whatWasReplacedUnsavedIsThereWhenItsFileIsOpenedAgain() throws Exception {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("nest-boxes")));
     pause();
     WindowDriver next = WindowDriver.open(SolutionFile.load(file), Optional.of(file), killed());
     assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
@@ -261,8 +271,8 @@ class NothingLostTest {
     WindowDriver next = WindowDriver.open(SolutionFile.demo(), Optional.empty(), blocked);
     next.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
     pause();
-    FxTurn.settle();
-    assertThat(FxTurn.call(() -> next.desk().notices().now().sentence()))
+    Turn.settle();
+    assertThat(Turn.call(() -> next.desk().notices().now().sentence()))
         .contains("cannot be kept safe");
     assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
     next.close();

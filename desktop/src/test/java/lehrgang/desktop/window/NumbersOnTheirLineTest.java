@@ -8,7 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextBoundsType;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.page.NumberNode;
 import org.junit.jupiter.api.Test;
 
@@ -25,7 +25,7 @@ class NumbersOnTheirLineTest extends WithTheDemo {
   /// Digits that a field or a label has shown have other bounds from then on, wherever they stand.
   @Test
   void aNumberThatStoodElsewhereKeepsTheLineOfItsSentence() {
-    FxTurn.run(
+    Turn.run(
         () -> {
           Text number = (Text) numbers().findFirst().orElseThrow().lookup(".number-text");
           Text elsewhere = new Text("6");

@@ -10,7 +10,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.stage.Window;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledOnOs;
 import org.junit.jupiter.api.condition.OS;
@@ -38,7 +38,7 @@ class PrintingTest extends WithTheDemo {
   }
 
   private void print(UnixPrinters printers) {
-    FxTurn.run(
+    Turn.run(
         () ->
             Printing.by(
                 printers, SHEET, driver.window().scene(), driver.window().desk().notices()));
@@ -55,7 +55,7 @@ class PrintingTest extends WithTheDemo {
   private void press(String id, int times) {
     driver.await(() -> asking() != null);
     for (int k = 0; k < times; k++) {
-      FxTurn.run(() -> ((Button) asking().lookup("#" + id)).fire());
+      Turn.run(() -> ((Button) asking().lookup("#" + id)).fire());
     }
   }
 
@@ -105,7 +105,7 @@ class PrintingTest extends WithTheDemo {
         "No printer is known to this computer: save the sheet as PDF and print it elsewhere.";
     print(new UnixPrinters(command("lpstat", "exit 0"), "lp"));
     awaitSaid(sentence);
-    FxTurn.run(() -> driver.window().desk().notices().clear());
+    Turn.run(() -> driver.window().desk().notices().clear());
     print(new UnixPrinters(folder.resolve("nothing").toString(), "lp"));
     awaitSaid(sentence);
   }

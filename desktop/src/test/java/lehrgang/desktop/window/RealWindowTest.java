@@ -11,7 +11,7 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -50,7 +50,7 @@ class RealWindowTest {
   private static boolean rejectionOnScreen(WindowDriver driver) {
     Node sentence = driver.find("verdict-sentence");
     WritableImage picture =
-        FxTurn.call(
+        Turn.call(
             () -> {
               Bounds bounds = sentence.localToScreen(sentence.getBoundsInLocal());
               return new Robot()

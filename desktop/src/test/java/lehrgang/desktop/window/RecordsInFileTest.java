@@ -12,7 +12,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
 import lehrgang.core.derivation.Change;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -23,17 +23,17 @@ class RecordsInFileTest extends WithTheDemo {
   private static final Path REGISTER = Path.of("../demo/register.csv");
 
   private void open(Path file) {
-    FxTurn.run(() -> driver.files().open(file));
-    FxTurn.settle();
+    Turn.run(() -> driver.files().open(file));
+    Turn.settle();
   }
 
   private void show(Path csv, Recipe recipe) throws Exception {
     Origin counted =
         ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
     SolutionFile blank = SolutionFile.blank();
-    FxTurn.run(
+    Turn.run(
         () -> driver.desk().solution().begin(blank.with(blank.solution().withOrigin(counted))));
-    FxTurn.settle();
+    Turn.settle();
   }
 
   /// Only on the interface thread.
@@ -42,7 +42,7 @@ class RecordsInFileTest extends WithTheDemo {
   }
 
   private String shownPreview() {
-    return FxTurn.call(this::preview);
+    return Turn.call(this::preview);
   }
 
   /// Only on the interface thread.
@@ -125,7 +125,7 @@ class RecordsInFileTest extends WithTheDemo {
     Origin counted =
         ((Checked.Good<Origin>) CaseFile.detect(csv).countInFile(recipe, Progress.NONE)).data();
     SolutionFile blank = SolutionFile.blank();
-    FxTurn.run(
+    Turn.run(
         () -> driver.desk().solution().begin(blank.with(blank.solution().withOrigin(counted))));
     driver.pressLabelled("two proportions");
     driver.await(() -> driver.solution().procedure().equals("two-proportions"));
@@ -133,9 +133,9 @@ class RecordsInFileTest extends WithTheDemo {
     assertThat(driver.origin().records()).isEqualTo(counted.records());
     assertThat(driver.solution().table().cells())
         .containsExactly(List.of("213", "260"), List.of("304", "349"));
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.origin()).isEqualTo(counted);
-    FxTurn.run(() -> driver.desk().counting().make(new Change.MergeRows(0)));
+    Turn.run(() -> driver.desk().counting().make(new Change.MergeRows(0)));
     driver.await(() -> driver.solution().origin().orElseThrow().recipe().steps().size() == 1);
     assertThat(driver.origin().tally().table().rows()).hasSize(1);
     assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();

@@ -18,7 +18,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -34,8 +34,8 @@ class RecordsTest extends WithTheDemo {
   }
 
   private void drop(Path file) {
-    FxTurn.run(() -> driver.files().open(file));
-    FxTurn.settle();
+    Turn.run(() -> driver.files().open(file));
+    Turn.settle();
   }
 
   private void countRegister(String rows, String columns) {
@@ -55,8 +55,8 @@ class RecordsTest extends WithTheDemo {
     assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
     assertThat(driver.isShown("Of 612 records 595 are counted and 17 are not:")).isTrue();
     assertThat(driver.isShown("12 have no season")).isTrue();
-    assertThat(FxTurn.call(() -> ((TextField) find("count-1-1")).isEditable())).isFalse();
-    FxTurn.run(driver.desk().solution()::undo);
+    assertThat(Turn.call(() -> ((TextField) find("count-1-1")).isEditable())).isFalse();
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
   }
 
@@ -121,7 +121,7 @@ class RecordsTest extends WithTheDemo {
     assertThat(driver.origin().tally().table().rows())
         .containsExactly("Gorge path", "Lake loop", "Summit way");
     assertThat(driver.isShown("11 records get another name.")).isTrue();
-    assertThat(FxTurn.call(() -> find("recipe-unite") == null)).isTrue();
+    assertThat(Turn.call(() -> find("recipe-unite") == null)).isTrue();
   }
 
   @Test
@@ -165,7 +165,7 @@ class RecordsTest extends WithTheDemo {
     driver.fill("recipe-text", "90; 14");
     driver.press("recipe-apply");
     assertThat(driver.isShown("Type rising edges")).isTrue();
-    FxTurn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
+    Turn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
     driver.fill("recipe-text", "30; 60");
     driver.press("recipe-apply");
     assertThat(driver.origin().tally().table().rows())
@@ -177,7 +177,7 @@ class RecordsTest extends WithTheDemo {
     countRegister("gate", "map");
     driver.addStep("keep");
     driver.pick("recipe-column", "map");
-    FxTurn.run(
+    Turn.run(
         () ->
             driver.window().scene().getRoot().lookupAll(".check-box").stream()
                 .map(CheckBox.class::cast)
@@ -190,7 +190,7 @@ class RecordsTest extends WithTheDemo {
     assertThat(driver.isShown("do not pass step 1, by map")).isTrue();
     driver.press("recipe-remove-1");
     assertThat(driver.origin().recipe().steps()).isEmpty();
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.origin().recipe().steps()).hasSize(1);
   }
 
@@ -200,22 +200,22 @@ class RecordsTest extends WithTheDemo {
     driver.pick("recipe-rows", "age");
     assertThat(driver.isShown("“age” has 6")).isTrue();
     assertThat(driver.origin().recipe().count().rows()).isEqualTo("route");
-    FxTurn.run(() -> ((MenuButton) find("recipe-add")).getItems().getLast().fire());
-    FxTurn.settle();
+    Turn.run(() -> ((MenuButton) find("recipe-add")).getItems().getLast().fire());
+    Turn.settle();
     assertThat(driver.solution().origin()).isEmpty();
-    assertThat(FxTurn.call(() -> ((TextField) find("count-1-1")).isEditable())).isTrue();
+    assertThat(Turn.call(() -> ((TextField) find("count-1-1")).isEditable())).isTrue();
   }
 
   @Test
   void beforeAndAfterBringTheirOwnProcedure() {
     drop(REGISTER);
-    FxTurn.run(
+    Turn.run(
         () ->
             driver.window().scene().getRoot().lookupAll(".toggle-button").stream()
                 .map(ButtonBase.class::cast)
                 .filter(button -> button.getText().equals("before and after"))
                 .forEach(ButtonBase::fire));
-    FxTurn.settle();
+    Turn.settle();
     driver.pick("count-rows", "waymark before");
     driver.pick("count-columns", "waymark after");
     driver.press("records-go");
@@ -287,10 +287,10 @@ class RecordsTest extends WithTheDemo {
   @Test
   void aRefusedFileIsSaidWhateverIsInFrontAndEscapeLeadsBack() throws Exception {
     Path broken = Files.writeString(folder.resolve("nul.csv"), "route,map\nLake\0loop,yes\n");
-    FxTurn.run(() -> driver.window().faces().showStart());
+    Turn.run(() -> driver.window().faces().showStart());
     drop(broken);
     assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
-    FxTurn.run(() -> driver.desk().notices().clear());
+    Turn.run(() -> driver.desk().notices().clear());
     drop(REGISTER);
     drop(broken);
     assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
@@ -304,19 +304,19 @@ class RecordsTest extends WithTheDemo {
     drop(REGISTER);
     driver.putOnClipboard("route\tSpring\tSummer\nLake loop\t41\t55\nGorge path\t38\t64\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
-    assertThat(FxTurn.call(() -> find("records-view").isVisible())).isFalse();
+    assertThat(Turn.call(() -> find("records-view").isVisible())).isFalse();
     assertThat(driver.isShown("Taken for a two-way table of 2 × 2.")).isTrue();
   }
 
   @Test
   void whatWasNotSavedCanBeBroughtBackAfterRecordsBeganAnotherSolution() {
     driver.edit(now -> now.withTable(now.table().withCell(0, 0, "93")));
-    Solution unsaved = FxTurn.call(() -> driver.solution());
-    FxTurn.run(() -> driver.window().faces().showStart());
+    Solution unsaved = Turn.call(() -> driver.solution());
+    Turn.run(() -> driver.window().faces().showStart());
     countRegister("gate", "map");
     assertThat(driver.isShown("The solution before it was not saved.")).isTrue();
     driver.press("notice-offer");
-    assertThat(FxTurn.call(() -> driver.solution())).isEqualTo(unsaved);
+    assertThat(Turn.call(() -> driver.solution())).isEqualTo(unsaved);
   }
 
   @Test
@@ -332,7 +332,7 @@ class RecordsTest extends WithTheDemo {
 
   @Test
   void nothingToPasteIsSaid() {
-    FxTurn.run(() -> driver.window().faces().showStart());
+    Turn.run(() -> driver.window().faces().showStart());
     driver.putOnClipboard("route,season\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     assertThat(driver.isShown(Words.of("status.no-table"))).isTrue();
@@ -340,21 +340,21 @@ class RecordsTest extends WithTheDemo {
 
   @Test
   void whatIsNoTableBeginsNothing() {
-    Solution before = FxTurn.call(() -> driver.solution());
-    FxTurn.run(() -> driver.window().faces().showStart());
+    Solution before = Turn.call(() -> driver.solution());
+    Turn.run(() -> driver.window().faces().showStart());
     driver.putOnClipboard("route\tSpring\nLake loop\t4\t5\t6\t7\nGorge path\t3\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     assertThat(driver.isShown("Line 2 has 5 cells where 2 are expected")).isTrue();
-    assertThat(FxTurn.call(() -> driver.window().faces().isAtStart())).isTrue();
-    assertThat(FxTurn.call(() -> driver.solution())).isEqualTo(before);
+    assertThat(Turn.call(() -> driver.window().faces().isAtStart())).isTrue();
+    assertThat(Turn.call(() -> driver.solution())).isEqualTo(before);
     drop(REGISTER);
     assertThat(driver.isShown("cells where")).isFalse();
   }
 
   @Test
   void aCountedDemoOpensWithItsRecipe() {
-    FxTurn.run(() -> driver.desk().solution().begin(DemoCourse.open("register-age-and-route")));
-    FxTurn.settle();
+    Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("register-age-and-route")));
+    Turn.settle();
     assertThat(driver.isShown("Cut age into the classes")).isTrue();
     assertThat(driver.isShown("1 lies outside all classes of age class")).isTrue();
   }

@@ -18,9 +18,12 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import lehrgang.core.Extent;
+import lehrgang.core.Sampled;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.StepNotes;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.page.NumberNode;
 import lehrgang.desktop.show.ShowView;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -29,9 +32,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /// A lesson in front of a class, by the keyboard alone.
+@InTheSample
 class ShowViewTest {
   /// How high the smallest text of the board is at least, as a part of the wall.
   private static final double READABLE = 1.0 / 30;
@@ -52,12 +56,12 @@ class ShowViewTest {
   }
 
   private int at(ShowView show) {
-    return FxTurn.call(show::at);
+    return Turn.call(show::at);
   }
 
   private void go(KeyCode... keys) {
     driver.type(keys);
-    FxTurn.settle();
+    Turn.settle();
   }
 
   private static KeyEvent pressed(KeyCode code) {
@@ -75,13 +79,13 @@ class ShowViewTest {
   }
 
   private Node board() {
-    return FxTurn.call(() -> driver.window().faces().showing().wall());
+    return Turn.call(() -> driver.window().faces().showing().wall());
   }
 
   private List<String> words() {
-    FxTurn.settle();
+    Turn.settle();
     Node board = board();
-    return FxTurn.call(
+    return Turn.call(
         () ->
             below(board)
                 .filter(Text.class::isInstance)
@@ -90,22 +94,28 @@ class ShowViewTest {
   }
 
   /// Line by line to the end: each line is whole on the wall and can be read from the back.
+  static List<String> someEveryLineIsWholeAndLargeEnough() {
+    return Extent.of(
+        "everyLineIsWholeAndLargeEnough",
+        3,
+        List.of(
+            "route-and-season",
+            "deer-gate",
+            "nest-boxes",
+            "orchid-meadows",
+            "planting-plan",
+            "register-map-by-season",
+            "repainted-waymarks",
+            "worn-waymarks"));
+  }
+
+  @Sampled
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "route-and-season",
-        "deer-gate",
-        "nest-boxes",
-        "orchid-meadows",
-        "planting-plan",
-        "register-map-by-season",
-        "repainted-waymarks",
-        "worn-waymarks"
-      })
+  @MethodSource("someEveryLineIsWholeAndLargeEnough")
   void everyLineIsWholeAndLargeEnough(String demo) {
     ShowView show = open(demo);
     List<String> wrong =
-        FxTurn.call(
+        Turn.call(
             () -> {
               List<String> found = new ArrayList<>();
               Set<Text> seen = new HashSet<>();
@@ -128,7 +138,7 @@ class ShowViewTest {
               return found;
             });
     assertThat(wrong).isEmpty();
-    assertThat(at(show)).isEqualTo(FxTurn.call(show::lines) - 1);
+    assertThat(at(show)).isEqualTo(Turn.call(show::lines) - 1);
   }
 
   /// What does not fit on the wall is moved on: it must have been there whole once.
@@ -187,7 +197,7 @@ class ShowViewTest {
   /// Whether the number of a line is lit in the table on the wall.
   private boolean lit(String line) {
     Node board = board();
-    return FxTurn.call(
+    return Turn.call(
         () ->
             below(board)
                 .filter(NumberNode.class::isInstance)
@@ -224,9 +234,9 @@ class ShowViewTest {
     assertThat(words()).contains("Conclusion");
     assertThat(driver.isShown("There is no step 77.")).isTrue();
     go(KeyCode.END);
-    assertThat(at(show)).isEqualTo(FxTurn.call(show::lines) - 1);
+    assertThat(at(show)).isEqualTo(Turn.call(show::lines) - 1);
     go(KeyCode.RIGHT);
-    assertThat(at(show)).isEqualTo(FxTurn.call(show::lines) - 1);
+    assertThat(at(show)).isEqualTo(Turn.call(show::lines) - 1);
     go(KeyCode.HOME, KeyCode.LEFT);
     assertThat(at(show)).isZero();
   }
@@ -238,7 +248,7 @@ class ShowViewTest {
     driver.press("show");
     assertThat(driver.isShown("There is nothing to tell yet")).isTrue();
     go(KeyCode.RIGHT, KeyCode.P, KeyCode.A, KeyCode.DIGIT4, KeyCode.ENTER, KeyCode.ESCAPE);
-    assertThat(FxTurn.call(() -> driver.window().faces().showing().isVisible())).isFalse();
+    assertThat(Turn.call(() -> driver.window().faces().showing().isVisible())).isFalse();
   }
 
   /// What was wrong with the data later on does not end a lesson.
@@ -250,7 +260,7 @@ class ShowViewTest {
     go(KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
     guess("14");
     assertThat(said()).isNotBlank();
-    assertThat(FxTurn.call(show::isVisible)).isTrue();
+    assertThat(Turn.call(show::isVisible)).isTrue();
   }
 
   /// From writing to the last line and back without a mouse.
@@ -259,20 +269,20 @@ class ShowViewTest {
     driver = WindowDriver.open(DemoCourse.open("deer-gate"), folder);
     driver.shortcut(KeyCode.CONTROL, KeyCode.L);
     ShowView show = (ShowView) driver.find("show-view");
-    assertThat(FxTurn.call(show::isFocused)).isTrue();
+    assertThat(Turn.call(show::isFocused)).isTrue();
     go(KeyCode.RIGHT, KeyCode.END, KeyCode.ESCAPE);
-    assertThat(FxTurn.call(show::isVisible)).isFalse();
+    assertThat(Turn.call(show::isVisible)).isFalse();
   }
 
   @Test
   void theBoardIsBlankedAndComesBack() {
     ShowView show = open("route-and-season");
     go(KeyCode.B);
-    assertThat(FxTurn.call(() -> show.lookup(".show-blank").isVisible())).isTrue();
+    assertThat(Turn.call(() -> show.lookup(".show-blank").isVisible())).isTrue();
     go(KeyCode.B);
-    assertThat(FxTurn.call(() -> show.lookup(".show-blank").isVisible())).isFalse();
+    assertThat(Turn.call(() -> show.lookup(".show-blank").isVisible())).isFalse();
     go(KeyCode.B, KeyCode.RIGHT);
-    assertThat(FxTurn.call(() -> show.lookup(".show-blank").isVisible())).isFalse();
+    assertThat(Turn.call(() -> show.lookup(".show-blank").isVisible())).isFalse();
     assertThat(at(show)).isEqualTo(1);
   }
 
@@ -292,16 +302,16 @@ class ShowViewTest {
     Node concealed = concealed();
     driver.click(concealed);
     assertThat(isCardOpen(show)).isFalse();
-    assertThat(FxTurn.call(concealed::getAccessibleText)).isEmpty();
+    assertThat(Turn.call(concealed::getAccessibleText)).isEmpty();
   }
 
   private boolean isCardOpen(ShowView show) {
-    return FxTurn.call(() -> show.lookup("#show-card").isVisible());
+    return Turn.call(() -> show.lookup("#show-card").isVisible());
   }
 
   private Node concealed() {
     Node board = board();
-    return FxTurn.call(
+    return Turn.call(
         () ->
             below(board)
                 .filter(node -> node instanceof NumberNode number && number.isConcealed())
@@ -315,15 +325,15 @@ class ShowViewTest {
     go(KeyCode.DIGIT7, KeyCode.ENTER, KeyCode.RIGHT);
     Node board = board();
     Node number =
-        FxTurn.call(
+        Turn.call(
             () -> below(board).filter(NumberNode.class::isInstance).findFirst().orElseThrow());
     driver.click(number);
     assertThat(isCardOpen(show)).isTrue();
     go(KeyCode.ESCAPE);
     assertThat(isCardOpen(show)).isFalse();
-    assertThat(FxTurn.call(show::isVisible)).isTrue();
+    assertThat(Turn.call(show::isVisible)).isTrue();
     go(KeyCode.ESCAPE);
-    assertThat(FxTurn.call(show::isVisible)).isFalse();
+    assertThat(Turn.call(show::isVisible)).isFalse();
     driver.press("show");
     assertThat(words()).contains("Statistic");
   }
@@ -338,13 +348,13 @@ class ShowViewTest {
     go(KeyCode.RIGHT);
     assertThat(at(show)).isEqualTo(before);
     TextField field = (TextField) driver.find("show-guess");
-    assertThat(FxTurn.call(field::isFocused)).isTrue();
+    assertThat(Turn.call(field::isFocused)).isTrue();
     guess("160");
     assertThat(said()).contains("divided by the column total");
     assertThat(words()).doesNotContain("73.33");
     guess("73.3");
     assertThat(said()).isEqualTo("Right.");
-    FxTurn.run(field::clear);
+    Turn.run(field::clear);
     go(KeyCode.ENTER);
     assertThat(at(show)).isEqualTo(before + 1);
     assertThat(words()).contains("73.33");
@@ -358,7 +368,7 @@ class ShowViewTest {
   }
 
   private String said() {
-    return FxTurn.call(() -> ((Label) driver.window().scene().lookup("#show-said")).getText());
+    return Turn.call(() -> ((Label) driver.window().scene().lookup("#show-said")).getText());
   }
 
   /// The lecturer sees what comes next and what to say, and keys do the same there.
@@ -370,16 +380,16 @@ class ShowViewTest {
     go(KeyCode.N);
     Stage ahead = ahead();
     assertThat(labels(ahead)).anyMatch(text -> text.startsWith("480 observations"));
-    FxTurn.run(() -> ahead.getScene().getRoot().fireEvent(pressed(KeyCode.RIGHT)));
+    Turn.run(() -> ahead.getScene().getRoot().fireEvent(pressed(KeyCode.RIGHT)));
     assertThat(at(show)).isEqualTo(1);
     assertThat(labels(ahead)).contains("Ask who has been to the gate.");
     assertThat(words()).noneMatch(text -> text.contains("Ask who"));
-    FxTurn.run(() -> driver.window().faces().leave());
-    assertThat(FxTurn.call(ahead::isShowing)).isFalse();
+    Turn.run(() -> driver.window().faces().leave());
+    assertThat(Turn.call(ahead::isShowing)).isFalse();
   }
 
   private Stage ahead() {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             Window.getWindows().stream()
                 .filter(window -> window != driver.window().scene().getWindow())
@@ -392,7 +402,7 @@ class ShowViewTest {
   }
 
   private static List<String> labels(Stage stage) {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             below(stage.getScene().getRoot())
                 .filter(Label.class::isInstance)
@@ -416,9 +426,9 @@ class ShowViewTest {
   @Test
   void theSetOfColoursIsChangedByAKey() {
     ShowView show = open("route-and-season");
-    boolean dark = FxTurn.call(() -> driver.window().theme().isDark());
+    boolean dark = Turn.call(() -> driver.window().theme().isDark());
     go(KeyCode.L);
-    assertThat(FxTurn.call(() -> driver.window().theme().isDark())).isNotEqualTo(dark);
-    assertThat(FxTurn.call(show::getAccessibleText)).isNotBlank();
+    assertThat(Turn.call(() -> driver.window().theme().isDark())).isNotEqualTo(dark);
+    assertThat(Turn.call(show::getAccessibleText)).isNotBlank();
   }
 }

@@ -16,7 +16,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,13 +33,13 @@ class ShownLargeTest extends WithTheDemo {
   }
 
   private void larger(int steps) {
-    FxTurn.run(
+    Turn.run(
         () -> {
           for (int k = 0; k < steps; k++) {
             driver.window().zoom().in();
           }
         });
-    FxTurn.settle();
+    Turn.settle();
   }
 
   private Stream<ButtonBase> buttons() {
@@ -81,18 +81,18 @@ class ShownLargeTest extends WithTheDemo {
   @ValueSource(strings = {"start", "write", "hand-out", "check"})
   void everyButtonIsWholeAndInTheWindowAtEverySize(String face) {
     if (face.equals("check")) {
-      FxTurn.run(() -> driver.files().open(Path.of("../demo/group-17.csv")));
+      Turn.run(() -> driver.files().open(Path.of("../demo/group-17.csv")));
     } else if (!face.equals("write")) {
       driver.press(face);
     }
     driver.await(() -> buttons().count() > 3);
     for (int steps = 0; steps <= 10; steps += 2) {
-      assertThat(FxTurn.call(() -> buttons().filter(ShownLargeTest::isCut).toList()))
+      assertThat(Turn.call(() -> buttons().filter(ShownLargeTest::isCut).toList()))
           .as("%s, cut at step %d", face, steps)
           .extracting(ButtonBase::getText)
           .isEmpty();
       assertThat(
-              FxTurn.call(
+              Turn.call(
                   () ->
                       buttons()
                           .filter(button -> !isMoved(button))
@@ -108,37 +108,37 @@ class ShownLargeTest extends WithTheDemo {
   void whatTheBarHasNoRoomForIsInItsMenu() {
     larger(10);
     MenuButton more = (MenuButton) driver.find("more");
-    List<MenuItem> offered = FxTurn.call(() -> List.copyOf(more.getItems()));
+    List<MenuItem> offered = Turn.call(() -> List.copyOf(more.getItems()));
     assertThat(offered)
         .extracting(MenuItem::getText)
         .containsExactly("Undo", "Redo", "Open…", "Save", "Dark");
-    FxTurn.run(offered.getFirst()::fire);
+    Turn.run(offered.getFirst()::fire);
     assertThat(driver.solution().question().title())
         .isEqualTo("Does route choice depend on the season?");
-    FxTurn.run(() -> driver.window().zoom().reset());
-    FxTurn.settle();
-    assertThat(FxTurn.call(more::isVisible)).isFalse();
+    Turn.run(() -> driver.window().zoom().reset());
+    Turn.settle();
+    assertThat(Turn.call(more::isVisible)).isFalse();
     assertThat(driver.find("undo").isVisible()).isTrue();
   }
 
   /// Where there is no room beside the page, the trace lies on it while a number is selected.
   @Test
   void theTraceComesWithANumberAndGoesWithIt() {
-    Node trace = FxTurn.call(() -> driver.window().scene().getRoot().lookup(".trace-scroll"));
+    Node trace = Turn.call(() -> driver.window().scene().getRoot().lookup(".trace-scroll"));
     larger(10);
-    assertThat(FxTurn.call(trace::isVisible)).isFalse();
+    assertThat(Turn.call(trace::isVisible)).isFalse();
     driver.click(driver.number("df"));
-    assertThat(FxTurn.call(trace::isVisible)).isTrue();
-    assertThat(FxTurn.call(() -> sticksOut(trace))).isFalse();
+    assertThat(Turn.call(trace::isVisible)).isTrue();
+    assertThat(Turn.call(() -> sticksOut(trace))).isFalse();
     driver.press("trace-close");
-    assertThat(FxTurn.call(trace::isVisible)).isFalse();
+    assertThat(Turn.call(trace::isVisible)).isFalse();
     driver.click(driver.number("df"));
     driver.type(KeyCode.ESCAPE);
-    assertThat(FxTurn.call(trace::isVisible)).isFalse();
+    assertThat(Turn.call(trace::isVisible)).isFalse();
     assertThat(driver.desk().selection().line()).isEmpty();
-    FxTurn.run(() -> driver.window().zoom().reset());
-    FxTurn.settle();
-    assertThat(FxTurn.call(trace::isVisible)).isTrue();
+    Turn.run(() -> driver.window().zoom().reset());
+    Turn.settle();
+    assertThat(Turn.call(trace::isVisible)).isTrue();
   }
 
   /// Words that are broken into more lines have room for them at once, whatever the size was
@@ -148,8 +148,8 @@ class ShownLargeTest extends WithTheDemo {
   void theQuestionIsReadWholeAtEverySize(String id) {
     Region field = (Region) driver.find(id);
     for (int steps = 0; steps <= 10; steps += 5) {
-      Node words = FxTurn.call(() -> field.lookup(".content .text"));
-      assertThat(FxTurn.call(() -> field.getHeight() - words.getLayoutBounds().getHeight()))
+      Node words = Turn.call(() -> field.lookup(".content .text"));
+      assertThat(Turn.call(() -> field.getHeight() - words.getLayoutBounds().getHeight()))
           .as("room at step %d", steps)
           .isBetween(0.0, 60.0);
       larger(5);
@@ -163,15 +163,15 @@ class ShownLargeTest extends WithTheDemo {
     double plain = widthOfMenu(course);
     larger(5);
     assertThat(widthOfMenu(course)).isCloseTo(1.5 * plain, within(2.0));
-    FxTurn.run(() -> driver.window().zoom().reset());
+    Turn.run(() -> driver.window().zoom().reset());
     assertThat(widthOfMenu(course)).isCloseTo(plain, within(1.0));
   }
 
   private static double widthOfMenu(MenuButton button) {
-    FxTurn.run(button::show);
-    FxTurn.settle();
-    double width = FxTurn.call(() -> button.getItems().getFirst().getParentPopup().getWidth());
-    FxTurn.run(button::hide);
+    Turn.run(button::show);
+    Turn.settle();
+    double width = Turn.call(() -> button.getItems().getFirst().getParentPopup().getWidth());
+    Turn.run(button::hide);
     return width;
   }
 }

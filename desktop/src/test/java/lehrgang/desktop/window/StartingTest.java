@@ -8,8 +8,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.RecentFiles;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// Where a solution begins: files used last, the keyboard, what is dropped.
+@InTheSample
 class StartingTest {
   @TempDir private Path folder;
   private WindowDriver driver;
@@ -33,7 +35,7 @@ class StartingTest {
   }
 
   private boolean isAtStart() {
-    return FxTurn.call(() -> driver.window().faces().isAtStart());
+    return Turn.call(() -> driver.window().faces().isAtStart());
   }
 
   @Test
@@ -52,10 +54,10 @@ class StartingTest {
   void whatWasSavedStandsAmongTheFilesUsedLastWithTheLatestFirst() throws Exception {
     Path first = folder.resolve("huts.lehrgang");
     Path second = folder.resolve("gates.lehrgang");
-    FxTurn.run(() -> driver.files().save(first));
-    FxTurn.run(() -> driver.files().save(second));
+    Turn.run(() -> driver.files().save(first));
+    Turn.run(() -> driver.files().save(second));
     assertThat(new RecentFiles(folder).all()).containsExactly(second, first);
-    FxTurn.run(() -> driver.files().open(first));
+    Turn.run(() -> driver.files().open(first));
     assertThat(new RecentFiles(folder).all()).containsExactly(first, second);
     driver.press("start");
     assertThat(driver.isShown("huts.lehrgang")).isTrue();
@@ -77,14 +79,14 @@ class StartingTest {
     Path table =
         Files.writeString(folder.resolve("t.csv"), "route,sunny,wet\nLake,40,12\nGorge,30,25\n");
     driver.press("start");
-    FxTurn.run(() -> driver.files().open(table));
+    Turn.run(() -> driver.files().open(table));
     driver.press("records-go");
     assertThat(isAtStart()).isFalse();
     assertThat(driver.solution().procedure()).isEqualTo("independence");
     assertThat(driver.solution().table().columns()).containsExactly("sunny", "wet");
     Path saved = folder.resolve("nest.lehrgang");
     DemoCourse.open("nest-boxes").save(saved);
-    FxTurn.run(() -> driver.files().open(saved));
+    Turn.run(() -> driver.files().open(saved));
     assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
   }
 
@@ -93,17 +95,17 @@ class StartingTest {
   void aDroppedPictureGoesBelowTheQuestion() throws Exception {
     Path picture = folder.resolve("hut.png");
     ImageIO.write(new BufferedImage(90, 60, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
-    FxTurn.run(() -> driver.files().open(picture));
+    Turn.run(() -> driver.files().open(picture));
     assertThat(driver.solution().question().picture()).isPresent();
     driver.retype("question-picture-said", KeyCode.H, KeyCode.U, KeyCode.T);
     assertThat(driver.solution().question().picture().orElseThrow().description()).isEqualTo("hut");
     driver.press("question-remove-picture");
     assertThat(driver.solution().question().picture()).isEmpty();
     assertThat(driver.find("question-add-picture").isVisible()).isTrue();
-    FxTurn.run(driver.desk().solution()::undo);
+    Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().question().picture()).isPresent();
     Path text = Files.writeString(folder.resolve("notes.png"), "no picture");
-    FxTurn.run(() -> driver.files().open(text));
+    Turn.run(() -> driver.files().open(text));
     assertThat(driver.isShown("notes.png is no picture in PNG or JPEG")).isTrue();
   }
 

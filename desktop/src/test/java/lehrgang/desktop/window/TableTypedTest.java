@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.Test;
 
@@ -153,7 +153,7 @@ class TableTypedTest extends WithTheDemo {
 
   @Test
   void aTableIsKeyedInRowByRowAndEveryRowIsOneUndo() {
-    FxTurn.run(() -> driver.desk().solution().begin(SolutionFile.blank()));
+    Turn.run(() -> driver.desk().solution().begin(SolutionFile.blank()));
     for (String line : List.of("Spring Summer", "Lake loop 41 55", "Gorge path 38 64")) {
       driver.fill("key-in", line);
       driver.click("key-in");
@@ -166,7 +166,7 @@ class TableTypedTest extends WithTheDemo {
     driver.click("key-in");
     driver.type(KeyCode.ENTER);
     assertThat(driver.isShown("ends in 1 counts where 2 are needed")).isTrue();
-    FxTurn.run(() -> driver.desk().solution().undo());
+    Turn.run(() -> driver.desk().solution().undo());
     assertThat(table().cells()).containsExactly(List.of("41", "55"), List.of("", ""));
   }
 }

@@ -9,7 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -23,7 +23,7 @@ class TwoScreensTest {
   @Test
   void theLecturersWindowStandsOnTheOtherScreen() {
     WindowDriver driver = WindowDriver.open(DemoCourse.open("route-and-season"), folder);
-    assertThat(FxTurn.call(() -> Screen.getScreens().size())).isEqualTo(2);
+    assertThat(Turn.call(() -> Screen.getScreens().size())).isEqualTo(2);
     driver.press("show");
     Window wall = driver.window().scene().getWindow();
     driver.await(() -> lecturers(wall).size() == 1);
@@ -34,12 +34,12 @@ class TwoScreensTest {
     assertThat(ahead.getWidth()).isGreaterThan(other.getWidth() * 0.9);
 
     driver.type(KeyCode.RIGHT, KeyCode.RIGHT);
-    assertThat(FxTurn.call(() -> driver.window().faces().showing().at())).isEqualTo(2);
+    assertThat(Turn.call(() -> driver.window().faces().showing().at())).isEqualTo(2);
     driver.type(KeyCode.F);
     driver.await(() -> ((Stage) wall).isFullScreen());
     driver.type(KeyCode.ESCAPE);
     driver.await(() -> lecturers(wall).isEmpty());
-    assertThat(FxTurn.call(((Stage) wall)::isFullScreen)).isFalse();
+    assertThat(Turn.call(((Stage) wall)::isFullScreen)).isFalse();
     driver.close();
   }
 

@@ -34,16 +34,16 @@ import javafx.stage.Stage;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Desk;
-import lehrgang.desktop.kit.FxTurn;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Drives a real window as a person would: with mouse and keys, seeing what is on it.
 final class WindowDriver {
-  private static final int PATIENCE = 200;
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
 
   /// What comes by itself may come with a pause.
-  private static final Duration MOMENT = Duration.ofMillis(20);
+  private static final Duration MOMENT = Duration.ofMillis(10);
 
   private static boolean started;
 
@@ -70,22 +70,22 @@ final class WindowDriver {
       } catch (InterruptedException e) {
         Thread.currentThread().interrupt();
       }
-      FxTurn.run(MainWindow::prepare);
+      Turn.run(MainWindow::prepare);
       started = true;
     }
     WindowDriver driver =
-        FxTurn.call(
+        Turn.call(
             () -> {
               Stage stage = new Stage();
               return new WindowDriver(stage, MainWindow.show(stage, solution, file, userFolder));
             });
-    FxTurn.settle();
+    Turn.settle();
     driver.settle();
     return driver;
   }
 
   void close() {
-    FxTurn.run(stage::close);
+    Turn.run(stage::close);
   }
 
   MainWindow window() {
@@ -99,20 +99,24 @@ final class WindowDriver {
 
   /// Waits until every step of the page is set, however long the machine takes.
   private void settle() {
-    for (int i = 0;
-        i < PATIENCE && !FxTurn.call(() -> window.faces().write().page().isSettled());
-        i++) {
-      FxTurn.settle();
-    }
+    until(() -> window.faces().write().page().isSettled(), Duration.ZERO);
   }
 
   /// Waits for something that comes by itself.
   void await(BooleanSupplier arrived) {
-    for (int i = 0; i < PATIENCE && !FxTurn.call(arrived::getAsBoolean); i++) {
-      FxTurn.settle();
-      LockSupport.parkNanos(MOMENT.toNanos());
+    assertThat(until(arrived, MOMENT)).as("it came").isTrue();
+  }
+
+  /// Lets the window go on until something is so, but not for ever.
+  private static boolean until(BooleanSupplier arrived, Duration pause) {
+    long end = System.nanoTime() + PATIENCE.toNanos();
+    boolean there = Turn.call(arrived::getAsBoolean);
+    while (!there && System.nanoTime() < end) {
+      Turn.settle();
+      LockSupport.parkNanos(pause.toNanos());
+      there = Turn.call(arrived::getAsBoolean);
     }
-    assertThat(FxTurn.call(arrived::getAsBoolean)).as("it came").isTrue();
+    return there;
   }
 
   Desk desk() {
@@ -125,16 +129,16 @@ final class WindowDriver {
 
   /// Makes another solution of the one that is open, as a step of its own.
   void edit(UnaryOperator<Solution> change) {
-    FxTurn.run(() -> desk().solution().edit("", change));
+    Turn.run(() -> desk().solution().edit("", change));
   }
 
   private static void robot(Consumer<Robot> work) {
-    FxTurn.run(() -> work.accept(new Robot()));
+    Turn.run(() -> work.accept(new Robot()));
   }
 
   Node find(String id) {
     settle();
-    return FxTurn.call(
+    return Turn.call(
         () -> {
           Node node = window.scene().getRoot().lookup("#" + id);
           if (node == null) {
@@ -146,13 +150,13 @@ final class WindowDriver {
 
   boolean isThere(String id) {
     settle();
-    return FxTurn.call(() -> window.scene().getRoot().lookup("#" + id) != null);
+    return Turn.call(() -> window.scene().getRoot().lookup("#" + id) != null);
   }
 
   /// Presses the button that a screen reader calls by this name.
   void pressNamed(String name) {
     settle();
-    FxTurn.run(
+    Turn.run(
         () ->
             window.scene().getRoot().lookupAll(".button").stream()
                 .filter(node -> name.equals(node.getAccessibleText()))
@@ -165,7 +169,7 @@ final class WindowDriver {
 
   boolean isShown(String text) {
     settle();
-    return FxTurn.call(
+    return Turn.call(
         () -> texts(window.scene().getRoot()).stream().anyMatch(t -> t.contains(text)));
   }
 
@@ -194,7 +198,7 @@ final class WindowDriver {
   /// The formulas on the window, as they are spoken.
   List<String> spoken() {
     settle();
-    return FxTurn.call(
+    return Turn.call(
         () ->
             window.scene().getRoot().lookupAll(".formula").stream()
                 .map(Node::getAccessibleText)
@@ -203,7 +207,7 @@ final class WindowDriver {
 
   private void reveal(Node node) {
     settle();
-    FxTurn.run(() -> window.faces().write().page().reveal(node));
+    Turn.run(() -> window.faces().write().page().reveal(node));
   }
 
   void click(Node node) {
@@ -233,13 +237,13 @@ final class WindowDriver {
   /// Presses a button without the mouse, as the space bar does.
   void press(String id) {
     Node node = find(id);
-    FxTurn.run(() -> ((ButtonBase) node).fire());
+    Turn.run(() -> ((ButtonBase) node).fire());
   }
 
   /// Fills a field at once.
   void fill(String id, String text) {
     Node node = find(id);
-    FxTurn.run(() -> ((TextInputControl) node).setText(text));
+    Turn.run(() -> ((TextInputControl) node).setText(text));
     settle();
   }
 
@@ -247,14 +251,14 @@ final class WindowDriver {
   @SuppressWarnings("unchecked")
   void pick(String id, Object entry) {
     Node node = find(id);
-    FxTurn.run(() -> ((ComboBox<Object>) node).setValue(entry));
+    Turn.run(() -> ((ComboBox<Object>) node).setValue(entry));
     settle();
   }
 
   /// Opens the form for another step of the recipe.
   void addStep(String sort) {
     MenuButton add = (MenuButton) find("recipe-add");
-    FxTurn.run(
+    Turn.run(
         () ->
             add.getItems().stream()
                 .filter(item -> ("recipe-add-" + sort).equals(item.getId()))
@@ -267,7 +271,7 @@ final class WindowDriver {
   /// Ticks the box of a value.
   void tick(String value) {
     settle();
-    FxTurn.run(
+    Turn.run(
         () ->
             window.scene().getRoot().lookupAll(".check-box").stream()
                 .map(CheckBox.class::cast)
@@ -280,13 +284,13 @@ final class WindowDriver {
 
   /// Where the counts of the solution come from.
   Origin origin() {
-    return FxTurn.call(() -> solution().origin().orElseThrow());
+    return Turn.call(() -> solution().origin().orElseThrow());
   }
 
   /// Presses the button with this text.
   void pressLabelled(String label) {
     settle();
-    FxTurn.run(() -> button(window.scene().getRoot(), label).orElseThrow().fire());
+    Turn.run(() -> button(window.scene().getRoot(), label).orElseThrow().fire());
   }
 
   private static Optional<ButtonBase> button(Node node, String label) {
@@ -304,7 +308,7 @@ final class WindowDriver {
   void choose(String optionId, String label) {
     Parent segments = (Parent) find(optionId);
     Node wanted =
-        FxTurn.call(
+        Turn.call(
             () ->
                 segments.getChildrenUnmodifiable().stream()
                     .filter(node -> ((Labeled) node).getText().equals(label))
@@ -340,7 +344,7 @@ final class WindowDriver {
   }
 
   void putOnClipboard(String text) {
-    FxTurn.run(
+    Turn.run(
         () -> {
           ClipboardContent content = new ClipboardContent();
           content.putString(text);
@@ -350,7 +354,7 @@ final class WindowDriver {
 
   String verdict() {
     settle();
-    return FxTurn.call(
+    return Turn.call(
         () -> {
           Node sentence = window.scene().getRoot().lookup("#verdict-sentence");
           return sentence == null ? "" : ((Labeled) sentence).getText();
@@ -361,15 +365,15 @@ final class WindowDriver {
   Node number(String line) {
     settle();
     LineId id = LineId.parse(line).orElseThrow();
-    return FxTurn.call(() -> window.faces().write().placeOf(id));
+    return Turn.call(() -> window.faces().write().placeOf(id));
   }
 
   Optional<LineId> selected() {
-    return FxTurn.call(() -> desk().selection().line());
+    return Turn.call(() -> desk().selection().line());
   }
 
   boolean has(Node node, String pseudoClass) {
-    return FxTurn.call(
+    return Turn.call(
         () ->
             node.getPseudoClassStates().stream()
                 .anyMatch(state -> state.getPseudoClassName().equals(pseudoClass)));

@@ -21,7 +21,8 @@ import javafx.scene.input.ScrollEvent.VerticalTextScrollUnits;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import lehrgang.core.solution.Solution;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.InTheSample;
+import lehrgang.desktop.Turn;
 import lehrgang.documents.file.Program;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -31,6 +32,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// Several windows, their files, and what is remembered of them.
+@InTheSample
 class WindowsTest {
   @TempDir private Path folder;
   private Path file;
@@ -47,24 +49,24 @@ class WindowsTest {
 
   @AfterEach
   void close() {
-    FxTurn.run(windows::quit);
+    Turn.run(windows::quit);
   }
 
   private MainWindow last() {
-    return FxTurn.call(() -> windows.all().getLast());
+    return Turn.call(() -> windows.all().getLast());
   }
 
   private String said(MainWindow window) {
-    return FxTurn.call(() -> window.desk().notices().now().sentence());
+    return Turn.call(() -> window.desk().notices().now().sentence());
   }
 
   @Test
   void aFileThatIsOpenComesToTheFrontWhereItIs() {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
-    FxTurn.run(windows::another);
+    Turn.run(windows::another);
     MainWindow second = last();
-    FxTurn.run(() -> second.faces().files().open(file));
-    assertThat(FxTurn.call(second::isAtStart)).isTrue();
+    Turn.run(() -> second.faces().files().open(file));
+    assertThat(Turn.call(second::isAtStart)).isTrue();
     assertThat(said(driver.window())).isEqualTo("routes.lehrgang is open in this window already.");
     assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
   }
@@ -72,12 +74,12 @@ class WindowsTest {
   /// Also where the wheel was turned over a bar: the toolkit keeps the way of that.
   @Test
   void aWindowThatWasClosedIsLetGo() throws Exception {
-    FxTurn.run(windows::another);
+    Turn.run(windows::another);
     WeakReference<Scene> closed =
-        FxTurn.call(() -> new WeakReference<>(goFar(windows.all().getLast())));
-    FxTurn.run(() -> windows.all().getLast().close());
+        Turn.call(() -> new WeakReference<>(goFar(windows.all().getLast())));
+    Turn.run(() -> windows.all().getLast().close());
     for (int k = 0; k < 20 && closed.get() != null; k++) {
-      FxTurn.settle();
+      Turn.settle();
       System.gc();
       Thread.sleep(50);
     }
@@ -122,16 +124,16 @@ class WindowsTest {
   void aLaterStartOpensAWindow() throws Exception {
     Path other = folder.resolve("nest.lehrgang");
     DemoCourse.open("nest-boxes").save(other);
-    FxTurn.run(() -> windows.open(other));
-    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
+    Turn.run(() -> windows.open(other));
+    assertThat(Turn.call(() -> windows.all().size())).isEqualTo(2);
     MainWindow second = last();
-    assertThat(FxTurn.call(() -> second.desk().solution().path())).contains(other);
+    assertThat(Turn.call(() -> second.desk().solution().path())).contains(other);
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
-    FxTurn.run(() -> windows.open(other));
-    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
-    FxTurn.run(windows::another);
-    FxTurn.run(() -> windows.open(Path.of("../demo/deer-gate.lehrgang")));
-    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(3);
+    Turn.run(() -> windows.open(other));
+    assertThat(Turn.call(() -> windows.all().size())).isEqualTo(2);
+    Turn.run(windows::another);
+    Turn.run(() -> windows.open(Path.of("../demo/deer-gate.lehrgang")));
+    assertThat(Turn.call(() -> windows.all().size())).isEqualTo(3);
   }
 
   @Test
@@ -162,17 +164,17 @@ class WindowsTest {
   void keysOpenAndCloseWindows() {
     driver.press("start");
     driver.shortcut(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.N);
-    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(2);
+    assertThat(Turn.call(() -> windows.all().size())).isEqualTo(2);
     driver.shortcut(KeyCode.CONTROL, KeyCode.W);
-    assertThat(FxTurn.call(() -> windows.all().size())).isEqualTo(1);
-    FxTurn.run(() -> windows.all().getFirst().quit());
-    assertThat(FxTurn.call(() -> windows.all())).isEmpty();
+    assertThat(Turn.call(() -> windows.all().size())).isEqualTo(1);
+    Turn.run(() -> windows.all().getFirst().quit());
+    assertThat(Turn.call(() -> windows.all())).isEmpty();
   }
 
   @Test
   void placeSizeAndColoursAreRemembered() {
-    Stage stage = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
-    FxTurn.run(
+    Stage stage = (Stage) Turn.call(() -> driver.window().scene().getWindow());
+    Turn.run(
         () -> {
           stage.setX(37);
           stage.setY(23);
@@ -183,27 +185,27 @@ class WindowsTest {
     driver.close();
     WindowDriver next =
         WindowDriver.open(SolutionFile.demo(), Optional.empty(), folder.resolve("user"));
-    Window there = FxTurn.call(() -> next.window().scene().getWindow());
+    Window there = Turn.call(() -> next.window().scene().getWindow());
     assertThat(List.of(there.getX(), there.getY(), there.getWidth(), there.getHeight()))
         .containsExactly(37.0, 23.0, 1111.0, 777.0);
-    assertThat(FxTurn.call(() -> next.window().theme().isDark())).isTrue();
+    assertThat(Turn.call(() -> next.window().theme().isDark())).isTrue();
     next.close();
   }
 
   @Test
   void anotherWindowStandsBesideTheOneBeforeAndDoesNotWander() {
-    Stage first = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
-    FxTurn.run(
+    Stage first = (Stage) Turn.call(() -> driver.window().scene().getWindow());
+    Turn.run(
         () -> {
           first.setX(30);
           first.setY(40);
         });
     List<Double> places = new ArrayList<>();
     for (int i = 0; i < 3; i++) {
-      FxTurn.run(driver.window()::another);
-      MainWindow second = FxTurn.call(() -> driver.window().windows().all().getLast());
-      places.add(FxTurn.call(() -> second.scene().getWindow().getX()));
-      FxTurn.run(second::close);
+      Turn.run(driver.window()::another);
+      MainWindow second = Turn.call(() -> driver.window().windows().all().getLast());
+      places.add(Turn.call(() -> second.scene().getWindow().getX()));
+      Turn.run(second::close);
     }
     assertThat(places).containsExactly(58.0, 58.0, 58.0);
   }
@@ -214,7 +216,7 @@ class WindowsTest {
     Files.writeString(
         user.resolve("windows.properties"), "x=90000\ny=90000\nwidth=1200\nheight=nothing\n");
     WindowDriver next = WindowDriver.open(SolutionFile.demo(), Optional.empty(), user);
-    assertThat(FxTurn.call(() -> next.window().scene().getWindow().getX())).isLessThan(5000);
+    assertThat(Turn.call(() -> next.window().scene().getWindow().getX())).isLessThan(5000);
     next.close();
   }
 
@@ -224,7 +226,7 @@ class WindowsTest {
   }
 
   private void look(MainWindow window) {
-    FxTurn.run(() -> window.watch().look());
+    Turn.run(() -> window.watch().look());
     driver.await(() -> window.watch().isIdle());
   }
 
@@ -236,8 +238,8 @@ class WindowsTest {
     assertThat(driver.isShown("routes.lehrgang was changed by another program.")).isTrue();
     driver.pressLabelled("Take that");
     assertThat(driver.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
-    assertThat(FxTurn.call(() -> driver.desk().solution().unsaved().get())).isFalse();
-    FxTurn.run(() -> driver.desk().solution().undo());
+    assertThat(Turn.call(() -> driver.desk().solution().unsaved().get())).isFalse();
+    Turn.run(() -> driver.desk().solution().undo());
     assertThat(driver.solution()).isEqualTo(mine);
   }
 
@@ -273,17 +275,16 @@ class WindowsTest {
     driver.press("start");
     driver.press("start-about");
     Window about =
-        FxTurn.call(
+        Turn.call(
             () ->
                 Window.getWindows().stream()
                     .filter(window -> ((Stage) window).getTitle().equals("About Lehrgang"))
                     .findFirst()
                     .orElseThrow());
-    TextArea terms =
-        FxTurn.call(() -> (TextArea) about.getScene().getRoot().lookup("#about-terms"));
-    String said = FxTurn.call(terms::getText);
+    TextArea terms = Turn.call(() -> (TextArea) about.getScene().getRoot().lookup("#about-terms"));
+    String said = Turn.call(terms::getText);
     assertThat(said).contains("Apache License");
     assertThat(driver.isShown("About Lehrgang " + Program.version())).isTrue();
-    FxTurn.run(about::hide);
+    Turn.run(about::hide);
   }
 }

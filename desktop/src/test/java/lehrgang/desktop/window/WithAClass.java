@@ -6,14 +6,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import lehrgang.core.marking.SheetMarks;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 
 /// A window with the first solution of the course, and the class that answered it.
 abstract class WithAClass extends WithTheDemo {
   static final Path GROUP = Path.of("../demo/group-17.csv");
 
   void drop(Path file) {
-    FxTurn.run(() -> driver.files().open(file));
+    Turn.run(() -> driver.files().open(file));
   }
 
   @SuppressWarnings("unchecked")
@@ -23,7 +23,7 @@ abstract class WithAClass extends WithTheDemo {
 
   List<String> names() {
     ListView<SheetMarks> list = students();
-    return FxTurn.call(() -> list.getItems().stream().map(SheetMarks::student).toList());
+    return Turn.call(() -> list.getItems().stream().map(SheetMarks::student).toList());
   }
 
   String chosen() {
@@ -32,7 +32,7 @@ abstract class WithAClass extends WithTheDemo {
 
   void choose(String student) {
     ListView<SheetMarks> list = students();
-    FxTurn.run(
+    Turn.run(
         () ->
             list.getSelectionModel()
                 .select(
@@ -43,12 +43,12 @@ abstract class WithAClass extends WithTheDemo {
   }
 
   SheetMarks marks(String student) {
-    return FxTurn.call(
+    return Turn.call(
         () -> driver.desk().checking().now().orElseThrow().marks().sheet(student).orElseThrow());
   }
 
   void type(String field, String text) {
     TextField typed = (TextField) driver.find(field);
-    FxTurn.run(() -> typed.setText(text));
+    Turn.run(() -> typed.setText(text));
   }
 }

@@ -13,7 +13,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Kind;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.StudentView;
-import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.Turn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -89,7 +89,7 @@ class WriteViewTest extends WithTheDemo {
 
   @Test
   void decimalsAreSetForEachKindAndOnTheWay() {
-    FxTurn.run(() -> ((DecimalsMenu) driver.window().scene().lookup("#decimals")).show());
+    Turn.run(() -> ((DecimalsMenu) driver.window().scene().lookup("#decimals")).show());
     driver.edit(
         s ->
             s.withChoices(s.choices().withDecimals(s.choices().decimals().with(Kind.EXPECTED, 4))));
@@ -123,31 +123,31 @@ class WriteViewTest extends WithTheDemo {
 
   @Test
   void theBarSaysAsMuchAsThereIsRoomFor() {
-    Stage window = (Stage) FxTurn.call(() -> driver.window().scene().getWindow());
+    Stage window = (Stage) Turn.call(() -> driver.window().scene().getWindow());
     Supplier<String> said =
         () ->
-            FxTurn.call(
+            Turn.call(
                 () ->
                     ((Label) driver.window().scene().getRoot().lookup(".header-subtitle"))
                         .getText());
-    FxTurn.run(() -> window.setWidth(1700));
-    FxTurn.settle();
+    Turn.run(() -> window.setWidth(1700));
+    Turn.settle();
     assertThat(said.get()).isEqualTo("Falkenried trail register · independence of two variables");
-    FxTurn.run(() -> window.setWidth(1500));
-    FxTurn.settle();
+    Turn.run(() -> window.setWidth(1500));
+    Turn.settle();
     assertThat(said.get()).isEqualTo("independence of two variables");
-    FxTurn.run(() -> window.setWidth(1100));
-    FxTurn.settle();
+    Turn.run(() -> window.setWidth(1100));
+    Turn.settle();
     assertThat(said.get()).isEmpty();
   }
 
   @Test
   void theRailLeadsToItsStepAndFollowsThePage() {
-    FxTurn.run(() -> driver.window().faces().write().page().goTo("p"));
-    assertThat(FxTurn.call(() -> driver.window().faces().write().page().stepInSight()))
+    Turn.run(() -> driver.window().faces().write().page().goTo("p"));
+    assertThat(Turn.call(() -> driver.window().faces().write().page().stepInSight()))
         .isEqualTo("p");
-    FxTurn.run(() -> driver.window().faces().write().page().goTo("data"));
-    assertThat(FxTurn.call(() -> driver.window().faces().write().page().stepInSight()))
+    Turn.run(() -> driver.window().faces().write().page().goTo("data"));
+    assertThat(Turn.call(() -> driver.window().faces().write().page().stepInSight()))
         .isEqualTo("data");
   }
 
@@ -174,10 +174,10 @@ class WriteViewTest extends WithTheDemo {
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     assertThat(driver.solution().question().title()).isEqualTo("Which way in which season?");
     driver.type(KeyCode.ENTER);
-    assertThat(FxTurn.call(driver.find("question-text")::isFocused)).isTrue();
+    assertThat(Turn.call(driver.find("question-text")::isFocused)).isTrue();
     driver.click(title);
     driver.type(KeyCode.TAB);
-    assertThat(FxTurn.call(driver.find("question-text")::isFocused)).isTrue();
+    assertThat(Turn.call(driver.find("question-text")::isFocused)).isTrue();
     assertThat(driver.solution().question().title()).isEqualTo("Which way in which season?");
   }
 
@@ -186,13 +186,13 @@ class WriteViewTest extends WithTheDemo {
   @ValueSource(strings = {"question-title", "question-text", "question-source"})
   void whatIsNoLetterIsNotWritten(String id) {
     TextInputControl field = (TextInputControl) driver.find(id);
-    FxTurn.run(
+    Turn.run(
         () -> {
           field.selectAll();
           field.replaceSelection("\0");
         });
-    assertThat(FxTurn.call(() -> field.getText())).isEmpty();
-    FxTurn.run(() -> field.replaceSelection("a\0 b"));
-    assertThat(FxTurn.call(() -> field.getText())).isEqualTo("a b");
+    assertThat(Turn.call(() -> field.getText())).isEmpty();
+    Turn.run(() -> field.replaceSelection("a\0 b"));
+    assertThat(Turn.call(() -> field.getText())).isEqualTo("a b");
   }
 }

@@ -1,11 +1,11 @@
 package lehrgang.documents.cases;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.StringReader;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -242,6 +242,16 @@ public final class CaseFile implements CaseSource {
     }
   }
 
+  /// A text in the encoding in which it is written: UTF-8, UTF-16 or Windows-1252.
+  ///
+  /// @throws CharacterCodingException if it begins in one and does not go on in it
+  public static String decoded(byte[] text) throws CharacterCodingException {
+    Charset charset =
+        FormatDetection.of(Arrays.copyOf(text, Math.min(text.length, BEGINNING))).charset();
+    String decoded = charset.newDecoder().decode(ByteBuffer.wrap(text)).toString();
+    return decoded.startsWith("\uFEFF") ? decoded.substring(1) : decoded;
+  }
+
   /// A row of the file.
   ///
   /// @param line in which it begins, from 1
@@ -249,10 +259,27 @@ public final class CaseFile implements CaseSource {
     public Row {
       fields = List.copyOf(fields);
     }
+
+    /// Refuses what stands beyond the last column: nobody can tell to which column it belongs.
+    ///
+    /// @param file    its name in the sentence
+    /// @param columns how many there are
+    /// @throws FileProblem if something stands there
+    public void checkWidth(String file, int columns) throws FileProblem {
+      if (fields.stream().skip(columns).anyMatch(field -> !field.isBlank())) {
+        throw new FileProblem(
+            Phrase.of("cases.fields-in-line")
+                .with("file", file)
+                .with("line", line)
+                .with("fields", fields.size())
+                .with("columns", columns));
+      }
+    }
   }
 
   /// Every row that is not empty, the first with the names of the columns, as long as all fit into
-  /// memory many times over.
+  /// memory many times over. No field goes over several lines: what looks like one is a quotation
+  /// mark that was not closed.
   ///
   /// @throws FileProblem if it cannot be read or taken apart, or is far too long
   public List<Row> rows() throws FileProblem {
@@ -261,20 +288,21 @@ public final class CaseFile implements CaseSource {
         throw new FileProblem(
             Phrase.of("cases.larger").with("file", name()).with("most", LONGEST_WHOLE >> 20));
       }
-      String text = FormatDetection.decoded(Files.readAllBytes(path), format.charset());
-      List<Row> rows = new ArrayList<>();
-      try (CsvReader<CsvRecord> reader =
-          CaseReading.of(new StringReader(text), format.separator(), format.quotes())) {
-        for (CsvRecord row : reader) {
-          rows.add(new Row(row.getStartingLineNumber(), row.getFields()));
-        }
-      }
-      return rows;
-    } catch (CsvParseException e) {
-      throw new FileProblem(Phrase.of("cases.not-apart").with("file", name()), e);
     } catch (IOException e) {
       throw new FileProblem(Phrase.of("file.gone").with("file", path.toString()), e);
     }
+    List<Row> rows = new ArrayList<>();
+    CaseFormat whole = format.withHead(CaseFormat.Head.NONE);
+    try (CasePass pass = new CasePass(path, name(), whole, Progress.NONE)) {
+      while (pass.nextRow()) {
+        if (pass.row().goesOverLines()) {
+          throw new FileProblem(
+              Phrase.of("cases.over-lines").with("file", name()).with("line", pass.row().line()));
+        }
+        rows.add(new Row(pass.row().line(), pass.fields()));
+      }
+    }
+    return rows;
   }
 
   /// How numbers are written in it.

@@ -87,6 +87,22 @@ final class CasePass implements AutoCloseable {
     return row.recorded();
   }
 
+  /// The record at hand, until the next but one is fetched.
+  Row row() {
+    return row;
+  }
+
+  /// Goes to the next row, whatever number of fields it has.
+  ///
+  /// @return whether there is one
+  /// @throws FileProblem if it cannot be taken apart
+  boolean nextRow() throws FileProblem {
+    boolean there = waiting || fetch();
+    waiting = false;
+    number++;
+    return there;
+  }
+
   /// Goes to the next record.
   ///
   /// @return whether there is one

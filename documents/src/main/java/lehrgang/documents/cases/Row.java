@@ -12,6 +12,8 @@ final class Row {
   /// How many fields there were with the last one that goes over lines.
   private int overLines;
 
+  private long line;
+
   /// What stands in a field.
   ///
   /// @param recorded as it stands there
@@ -22,9 +24,18 @@ final class Row {
     }
   }
 
-  void clear() {
+  /// Begins a record.
+  ///
+  /// @param begun the line of the file in which it begins, from 1
+  void begin(long begun) {
+    line = begun;
     many = 0;
     overLines = 0;
+  }
+
+  /// The line of the file in which it begins, from 1.
+  long line() {
+    return line;
   }
 
   void add(Field field) {
@@ -40,7 +51,7 @@ final class Row {
   }
 
   /// The field that was added last goes over several lines.
-  void goesOverLines() {
+  void addLines() {
     overLines = many;
   }
 
@@ -57,6 +68,11 @@ final class Row {
       throw new IndexOutOfBoundsException(column);
     }
     return fields[column];
+  }
+
+  /// Whether some field goes over several lines.
+  boolean goesOverLines() {
+    return overLines > 0;
   }
 
   /// Whether the last field goes over several lines.

@@ -45,7 +45,7 @@ final class RowHandler extends AbstractBaseCsvCallbackHandler<Row> {
     Row next = before;
     before = row;
     row = next;
-    row.clear();
+    row.begin(line);
   }
 
   @Override
@@ -59,7 +59,7 @@ final class RowHandler extends AbstractBaseCsvCallbackHandler<Row> {
       row.add(field(place, text, from, length));
     }
     if (quoted && isOverLines(text, from, length)) {
-      row.goesOverLines();
+      row.addLines();
     }
   }
 

@@ -1,19 +1,14 @@
 package lehrgang.documents.cases;
 
-import com.github.miachm.sods.Range;
-import com.github.miachm.sods.SpreadSheet;
 import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Path;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import java.util.stream.Stream;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
@@ -23,21 +18,17 @@ import org.dhatim.fastexcel.reader.Sheet;
 
 /// The sheets of a workbook as lines of texts, whichever library reads them.
 final class WorkbookLines {
-  /// The reader of `.ods` warns on the console; what is wrong with a file is said by us.
-  private static final Logger CHATTER = Logger.getLogger("com.github.miachm.sods");
-
   private WorkbookLines() {}
 
   /// The lines of each sheet by its name, without blank ones at the end.
   ///
   /// @throws IOException if the file is no workbook; the libraries throw others too
   static Map<String, List<List<String>>> of(Path path) throws IOException {
-    Map<String, List<List<String>>> sheets = new LinkedHashMap<>();
     if (path.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".ods")) {
-      readOds(path, sheets);
-    } else {
-      readXlsx(path, sheets);
+      return OpenDocumentLines.of(path, CaseFile.MOST_KEPT + 1, CaseReading.MOST_COLUMNS + 1);
     }
+    Map<String, List<List<String>>> sheets = new LinkedHashMap<>();
+    readXlsx(path, sheets);
     return sheets;
   }
 
@@ -89,38 +80,9 @@ final class WorkbookLines {
     return date.toLocalDate().toString();
   }
 
-  private static String plain(BigDecimal number) {
+  static String plain(BigDecimal number) {
     BigDecimal bare = number.stripTrailingZeros();
     return bare.scale() < 0 ? bare.setScale(0).toPlainString() : bare.toPlainString();
-  }
-
-  private static void readOds(Path path, Map<String, List<List<String>>> sheets)
-      throws IOException {
-    CHATTER.setLevel(Level.OFF);
-    for (com.github.miachm.sods.Sheet sheet : new SpreadSheet(path.toFile()).getSheets()) {
-      List<List<String>> lines = new ArrayList<>();
-      int rows = Math.min(sheet.getMaxRows(), CaseFile.MOST_KEPT + 1);
-      int columns = Math.min(sheet.getMaxColumns(), CaseReading.MOST_COLUMNS + 1);
-      if (rows > 0 && columns > 0) {
-        Range range = sheet.getRange(0, 0, rows, columns);
-        for (Object[] row : range.getValues()) {
-          lines.add(Stream.of(row).map(WorkbookLines::text).toList());
-        }
-      }
-      sheets.put(sheet.getName(), withoutBlankEnd(lines));
-    }
-  }
-
-  private static String text(Object value) {
-    return switch (value) {
-      case null -> "";
-      case Double number when number == Math.rint(number) && Math.abs(number) < 1e15 ->
-          Long.toString(number.longValue());
-      case Double number -> plain(BigDecimal.valueOf(number));
-      case LocalDate date -> date.toString();
-      case LocalDateTime date -> day(date);
-      default -> value.toString();
-    };
   }
 
   private static List<List<String>> withoutBlankEnd(List<List<String>> lines) {

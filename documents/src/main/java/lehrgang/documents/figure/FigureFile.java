@@ -14,20 +14,32 @@ import lehrgang.documents.file.WholeFile;
 public final class FigureFile {
   private static final double WIDTH = 640;
 
+  private static final String SVG = ".svg";
+  private static final String PDF = ".pdf";
+
   private FigureFile() {}
 
   /// @param path ends in `.svg` or `.pdf`
   /// @throws FileProblem if it cannot be written, or ends otherwise
   public static void write(FigureSpec figure, Path path) throws FileProblem {
+    checkEnding(path);
     Drawing drawing = Draughtsman.draw(figure, WIDTH);
-    String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
-    if (name.endsWith(".svg")) {
+    if (name(path).endsWith(SVG)) {
       WholeFile.write(path, Svg.standalone(drawing));
-    } else if (name.endsWith(".pdf")) {
-      WholeFile.write(path, pdf(drawing));
     } else {
+      WholeFile.write(path, pdf(drawing));
+    }
+  }
+
+  /// @throws FileProblem if the name ends neither in `.svg` nor in `.pdf`
+  public static void checkEnding(Path path) throws FileProblem {
+    if (!name(path).endsWith(SVG) && !name(path).endsWith(PDF)) {
       throw new FileProblem(Phrase.of("figure.ending").with("file", path.getFileName().toString()));
     }
+  }
+
+  private static String name(Path path) {
+    return path.getFileName().toString().toLowerCase(Locale.ROOT);
   }
 
   /// A figure as SVG that brings its colours along.

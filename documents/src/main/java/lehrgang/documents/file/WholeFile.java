@@ -13,9 +13,13 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermission;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import lehrgang.core.wording.Phrase;
 
@@ -23,6 +27,12 @@ import lehrgang.core.wording.Phrase;
 public final class WholeFile {
   /// Editors on some systems put it at the head of a text.
   private static final String BYTE_ORDER_MARK = "\uFEFF";
+
+  private static final Set<PosixFilePermission> WRITING =
+      EnumSet.of(
+          PosixFilePermission.OWNER_WRITE,
+          PosixFilePermission.GROUP_WRITE,
+          PosixFilePermission.OTHERS_WRITE);
 
   /// By parts of what Linux, Windows and macOS say.
   private static final Map<List<String>, String> SAID =
@@ -71,26 +81,71 @@ public final class WholeFile {
     write(path, text.getBytes(StandardCharsets.UTF_8));
   }
 
-  /// Writes a file aside, flushes it, keeps the version before it as `NAME~` and takes its place.
-  /// What is no ordinary file, such as a device, is written to directly and has no version before.
+  /// Writes a file aside, flushes it, and puts it in the place of the one that was there, with its
+  /// permissions. What is no ordinary file, such as a device, is written to directly.
+  ///
+  /// @throws FileProblem if it could not be written to its end, or what is there is read-only; the
+  ///     file that was there stays
+  public static void write(Path path, byte[] content) throws FileProblem {
+    write(path, content, false);
+  }
+
+  /// Writes a text in UTF-8, as [#write(Path, byte[])] does, and keeps the version before it as
+  /// `NAME~`.
   ///
   /// @throws FileProblem if it could not be written to its end; the file that was there stays
-  public static void write(Path path, byte[] content) throws FileProblem {
+  public static void save(Path path, String text) throws FileProblem {
+    write(path, text.getBytes(StandardCharsets.UTF_8), true);
+  }
+
+  private static void write(Path path, byte[] content, boolean keepsBefore) throws FileProblem {
+    checkPlace(path);
     try {
-      if (Files.isDirectory(path)) {
-        throw new FileProblem(Phrase.of("file.is-folder").with("file", path.toString()));
-      }
       if (Files.exists(path) && !Files.isRegularFile(path)) {
         try (OutputStream device = Files.newOutputStream(path)) {
           device.write(content);
         }
         return;
       }
-      replace(Files.exists(path) ? path.toRealPath() : path.toAbsolutePath(), content);
+      Path target = Files.exists(path) ? path.toRealPath() : path.toAbsolutePath();
+      replace(target, content, keepsBefore);
     } catch (IOException e) {
-      throw new FileProblem(
-          Phrase.of("file.not-written").with("file", path.toString()).with("reason", reason(e)), e);
+      throw notWritten(path, reason(e));
     }
+  }
+
+  /// Whether a file can be put somewhere, as far as that can be known beforehand: what is not begun
+  /// need not be taken back.
+  ///
+  /// @throws FileProblem if there is no such folder, or what is there is a folder or read-only
+  public static void checkPlace(Path path) throws FileProblem {
+    if (Files.isDirectory(path)) {
+      throw new FileProblem(Phrase.of("file.is-folder").with("file", path.toString()));
+    }
+    Path folder = path.toAbsolutePath().getParent();
+    if (folder == null || !Files.isDirectory(folder)) {
+      throw notWritten(path, Phrase.of("file.reason.no-folder"));
+    }
+    if (Files.exists(path) ? isReadOnly(path) : !Files.isWritable(folder)) {
+      throw notWritten(path, Phrase.of("file.reason.not-allowed"));
+    }
+  }
+
+  /// Nobody may write to it, or the user may not. The system's administrator may always, and is
+  /// asked to take the protection off first.
+  private static boolean isReadOnly(Path path) {
+    try {
+      return !Files.isWritable(path)
+          || Files.isRegularFile(path)
+              && Collections.disjoint(Files.getPosixFilePermissions(path), WRITING);
+    } catch (IOException | UnsupportedOperationException e) {
+      return !Files.isWritable(path);
+    }
+  }
+
+  private static FileProblem notWritten(Path path, Phrase reason) {
+    return new FileProblem(
+        Phrase.of("file.not-written").with("file", path.toString()).with("reason", reason));
   }
 
   /// Keeps a file as it is under another name beside it, `NAME-2.ENDING` or the next that is free.
@@ -116,7 +171,7 @@ public final class WholeFile {
     }
   }
 
-  private static void replace(Path target, byte[] content) throws IOException {
+  private static void replace(Path target, byte[] content, boolean keepsBefore) throws IOException {
     // Not a temporary file, which only its owner could read once it has taken its place.
     Path aside =
         Files.createFile(
@@ -131,15 +186,26 @@ public final class WholeFile {
         channel.force(true);
       }
       if (Files.exists(target)) {
-        Files.copy(
-            target,
-            target.resolveSibling(target.getFileName() + "~"),
-            StandardCopyOption.REPLACE_EXISTING);
+        keepPermissions(target, aside);
+        if (keepsBefore) {
+          Files.copy(
+              target,
+              target.resolveSibling(target.getFileName() + "~"),
+              StandardCopyOption.REPLACE_EXISTING);
+        }
       }
       Files.move(
           aside, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     } finally {
       Files.deleteIfExists(aside);
+    }
+  }
+
+  private static void keepPermissions(Path from, Path to) throws IOException {
+    try {
+      Files.setPosixFilePermissions(to, Files.getPosixFilePermissions(from));
+    } catch (UnsupportedOperationException e) {
+      // Such a system passes on what a folder allows.
     }
   }
 

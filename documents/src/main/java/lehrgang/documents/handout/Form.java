@@ -78,9 +78,10 @@ public enum Form {
 
   /// What is ordered, in this form; the same order gives the same bytes.
   ///
-  /// @param name of the file, with or without its ending; files beside it are called after it
+  /// @param name of the file, with or without its ending; files beside it are called after it and
+  ///     after the form, so that another form in the same folder has others
   public Sheet make(Order order, String name) {
-    return maker.apply(order, name.replaceFirst("\\.[^.]*$", ""));
+    return maker.apply(order, name.replaceFirst("\\.[^.]*$", "") + "-" + key);
   }
 
   /// Writes what is ordered to a file, and what stands beside it into the same folder.

@@ -39,6 +39,7 @@ public final class AnswersFile {
   private final Map<LineId, Integer> places = new HashMap<>();
   private final List<String> unknown = new ArrayList<>();
   private final List<Row> rows = new ArrayList<>();
+  private int columns;
 
   /// One student's answers.
   ///
@@ -70,8 +71,7 @@ public final class AnswersFile {
     return names.getFirst().strip().equalsIgnoreCase(STUDENT)
         && names.stream()
             .skip(1)
-            .flatMap(name -> LineId.parse(name.replaceAll("\\s+", "")).stream())
-            .anyMatch(line -> derivation.find(line).isPresent());
+            .anyMatch(name -> line(name.replaceAll("\\s+", ""), derivation).isPresent());
   }
 
   /// Reads the answers to a solution from a file that was looked at.
@@ -124,9 +124,10 @@ public final class AnswersFile {
               .with("columns", names.size())
               .with("most", MOST_COLUMNS));
     }
+    columns = names.size();
     for (int k = 1; k < names.size(); k++) {
       String spelled = names.get(k).replaceAll("\\s+", "");
-      Optional<LineId> line = LineId.parse(spelled).filter(id -> derivation.find(id).isPresent());
+      Optional<LineId> line = line(spelled, derivation);
       if (line.isEmpty()) {
         if (!spelled.isEmpty()) {
           unknown.add(names.get(k).strip());
@@ -150,12 +151,26 @@ public final class AnswersFile {
     }
   }
 
+  /// The line that a column is called after, in upper or lower case.
+  private static Optional<LineId> line(String spelled, Derivation derivation) {
+    Optional<LineId> exact = LineId.parse(spelled).filter(id -> derivation.find(id).isPresent());
+    if (exact.isPresent()) {
+      return exact;
+    }
+    List<LineId> alike =
+        derivation.lines().keySet().stream()
+            .filter(id -> id.toString().equalsIgnoreCase(spelled))
+            .toList();
+    return alike.size() == 1 ? Optional.of(alike.getFirst()) : Optional.empty();
+  }
+
   private static LineId example(Derivation derivation) {
     return derivation.find(LineId.of("X2")).isPresent() ? LineId.of("X2") : LineId.of("p");
   }
 
   private void row(CaseFile.Row row, Derivation derivation, AnswerReader reader)
       throws FileProblem {
+    row.checkWidth(name, columns);
     List<String> fields = row.fields();
     String student = fields.getFirst().strip();
     boolean says = fields.stream().skip(1).anyMatch(field -> !field.isBlank());
@@ -166,11 +181,18 @@ public final class AnswersFile {
       throw new FileProblem(
           Phrase.of("answers.no-student").with("file", name).with("line", row.line()));
     }
+    if (fields.size() < columns) {
+      throw new FileProblem(
+          Phrase.of("cases.fields-missing")
+              .with("file", name)
+              .with("line", row.line())
+              .with("fields", fields.size())
+              .with("columns", columns));
+    }
     Map<LineId, Answer> answers = new LinkedHashMap<>();
     for (LineId line : lines) {
       int place = places.get(line);
-      String written = place < fields.size() ? fields.get(place) : "";
-      answers.put(line, reader.read(written, derivation.line(line).kind()));
+      answers.put(line, reader.read(fields.get(place), derivation.line(line).kind()));
     }
     rows.add(new Row(student, row.line(), answers));
   }

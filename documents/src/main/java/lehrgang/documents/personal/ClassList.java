@@ -4,7 +4,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
@@ -17,6 +19,26 @@ import lehrgang.documents.file.FileProblem;
 public record ClassList(String name, List<String> students) {
   /// What the first column is called, where there are several.
   public static final String STUDENT = "student";
+
+  /// What lists of names are usually headed with, in lower case.
+  private static final Set<String> HEADINGS =
+      Set.of(
+          "name",
+          "names",
+          "full name",
+          "surname",
+          "last name",
+          "first name",
+          "students",
+          "student name",
+          "student id",
+          "student number",
+          "id",
+          "number",
+          "no.",
+          "participant",
+          "participants",
+          "matriculation number");
 
   /// More than so many are no class.
   public static final int MOST = 5000;
@@ -47,9 +69,14 @@ public record ClassList(String name, List<String> students) {
               .with("file", file.name())
               .with("column", rows.getFirst().fields().getFirst().strip()));
     }
+    if (!titled && !rows.isEmpty()) {
+      refuseHeading(file.name(), rows.getFirst().fields().getFirst().strip());
+    }
+    int columns = titled ? rows.getFirst().fields().size() : 1;
     Map<String, Long> seen = new HashMap<>();
     List<String> students = new ArrayList<>();
     for (CaseFile.Row row : rows.subList(titled ? 1 : 0, rows.size())) {
+      row.checkWidth(file.name(), columns);
       String student = row.fields().getFirst().strip();
       if (student.isEmpty()) {
         continue;
@@ -67,6 +94,13 @@ public record ClassList(String name, List<String> students) {
     }
     check(file.name(), students);
     return new ClassList(file.name(), students);
+  }
+
+  /// A heading that is not the one that is known would become a student.
+  private static void refuseHeading(String file, String first) throws FileProblem {
+    if (HEADINGS.contains(first.toLowerCase(Locale.ROOT))) {
+      throw new FileProblem(Phrase.of("class.heading").with("file", file).with("column", first));
+    }
   }
 
   private static boolean saysMore(List<String> fields) {

@@ -9,15 +9,18 @@ import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntPredicate;
+import java.util.stream.Stream;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.page.Audience;
 import lehrgang.core.wording.Phrase;
@@ -41,6 +44,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 public final class PersonalFolder {
   private static final String LIST = "class.csv";
   private static final String ENDING = ".lehrgang";
+  private static final String SHEETS = "sheets";
+  private static final String KEYS = "keys";
   private static final String ALL = "everyone";
 
   private final Path folder;
@@ -55,14 +60,84 @@ public final class PersonalFolder {
     return Files.isRegularFile(folder.resolve(LIST));
   }
 
-  /// Writes a class.
+  /// Refuses a folder with what an earlier class left there: its solutions, sheets and keys would
+  /// lie among the new ones, and nobody could tell them apart.
+  ///
+  /// @throws FileProblem if something of a class is there, or the folder cannot be looked into
+  public void checkEmpty() throws FileProblem {
+    if (!Files.isDirectory(folder)) {
+      return;
+    }
+    try (Stream<Path> files = Files.list(folder)) {
+      Optional<Path> left = files.filter(PersonalFolder::isOfAClass).sorted().findFirst();
+      if (left.isPresent()) {
+        throw new FileProblem(
+            Phrase.of("class.remains")
+                .with("folder", folder.toString())
+                .with("file", left.get().getFileName().toString()));
+      }
+    } catch (IOException e) {
+      throw new FileProblem(Phrase.of("class.no-folder").with("folder", folder.toString()), e);
+    }
+  }
+
+  private static boolean isOfAClass(Path file) {
+    String name = file.getFileName().toString();
+    return name.equals(LIST)
+        || name.endsWith(ENDING)
+        || name.equals(SHEETS) && Files.isDirectory(file)
+        || name.equals(KEYS) && Files.isDirectory(file);
+  }
+
+  /// Writes a class: all of it, or nothing where it is stopped or a file cannot be written.
   ///
   /// @param model  whose file the solutions are written like
   /// @param forms  of sheets and keys; empty for none
   /// @param goesOn told after each student how many are done, by one thread or another; whether to
   ///     go on
-  /// @throws FileProblem if a file cannot be written
+  /// @throws FileProblem if a file cannot be written, or an earlier class is there
   public void write(SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
+      throws FileProblem {
+    checkEmpty();
+    PersonalFolder aside = new PersonalFolder(folder.resolve(".class-" + UUID.randomUUID()));
+    boolean wasThere = Files.isDirectory(folder);
+    boolean whole = false;
+    try {
+      whole = aside.writeAll(model, drawn, forms, goesOn);
+      if (whole) {
+        aside.moveTo(folder);
+      }
+    } finally {
+      delete(aside.folder);
+      if (!whole && !wasThere) {
+        delete(folder);
+      }
+    }
+  }
+
+  private void moveTo(Path target) throws FileProblem {
+    try (Stream<Path> files = Files.list(folder)) {
+      for (Path file : files.sorted().toList()) {
+        Files.move(file, target.resolve(file.getFileName()));
+      }
+    } catch (IOException e) {
+      throw new FileProblem(Phrase.of("class.no-folder").with("folder", target.toString()), e);
+    }
+  }
+
+  private static void delete(Path folder) {
+    try (Stream<Path> files = Files.walk(folder)) {
+      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.deleteIfExists(file);
+      }
+    } catch (IOException | UncheckedIOException e) {
+      // What cannot be deleted is not in the way.
+    }
+  }
+
+  /// @return whether all of it was written
+  private boolean writeAll(
+      SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
       throws FileProblem {
     makeFolders(!forms.isEmpty());
     AtomicInteger done = new AtomicInteger();
@@ -88,13 +163,14 @@ public final class PersonalFolder {
       throw problems.peek();
     }
     if (ends.get()) {
-      return;
+      return false;
     }
     if (forms.contains(Form.PDF)) {
       forPrinting(drawn, Audience.STUDENT);
       forPrinting(drawn, Audience.KEY);
     }
     WholeFile.write(folder.resolve(LIST), list(drawn));
+    return true;
   }
 
   private void write(SolutionFile model, PersonalClass.Member member, List<Form> forms)
@@ -123,7 +199,7 @@ public final class PersonalFolder {
   }
 
   private Path of(Audience audience) {
-    return folder.resolve(audience == Audience.KEY ? "keys" : "sheets");
+    return folder.resolve(audience == Audience.KEY ? KEYS : SHEETS);
   }
 
   private void write(Solved solved, Audience audience, Form form, String name) throws FileProblem {

@@ -10,18 +10,14 @@ import lehrgang.core.number.Value;
 public final class FullDigits {
   private static final MathContext DIGITS = new MathContext(17, RoundingMode.HALF_UP);
   private static final int SMALLEST_PLAIN = -20;
-  private static final BigDecimal SMALLEST = new BigDecimal("1e-300");
 
   private FullDigits() {}
 
-  /// At least 15 significant digits, always with a point; whole numbers whole; `<1e-300` for what
-  /// lies between 0 and that.
+  /// At least 15 significant digits, always with a point; whole numbers whole; numbers near 0 with
+  /// a power of ten, such as `1.2E-512`.
   public static String of(Value value) {
     if (value instanceof Rational fraction && fraction.isWhole()) {
       return fraction.toString();
-    }
-    if (value.signum() > 0 && value.decimal().compareTo(SMALLEST) < 0) {
-      return "<1e-300";
     }
     BigDecimal rounded = value.decimal().round(DIGITS);
     int magnitude = rounded.precision() - rounded.scale();

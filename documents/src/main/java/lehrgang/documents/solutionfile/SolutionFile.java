@@ -155,7 +155,7 @@ public record SolutionFile(Solution solution, Original original) {
   /// @return the file as it now stands on disk
   /// @throws FileProblem if the folder cannot be written to
   public SolutionFile save(Path path) throws FileProblem {
-    WholeFile.write(path, text());
+    WholeFile.save(path, text());
     return this;
   }
 

@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import lehrgang.core.wording.Phrase;
 import org.junit.jupiter.api.Test;
@@ -77,8 +78,8 @@ class WholeFileTest {
   @EnabledOnOs(OS.LINUX)
   void aLongNameIsWrittenOrSaid() throws Exception {
     Path longest = folder.resolve("a".repeat(240) + ".lehrgang");
-    WholeFile.write(longest, "x");
-    WholeFile.write(longest, "y");
+    WholeFile.save(longest, "x");
+    WholeFile.save(longest, "y");
     assertThat(longest).hasContent("y");
     assertThat(filesIn(folder)).isEqualTo(2);
     assertThatThrownBy(() -> WholeFile.write(folder.resolve("a".repeat(300)), "x"))
@@ -107,7 +108,25 @@ class WholeFileTest {
     WholeFile.write(link, "new");
     assertThat(Files.isSymbolicLink(link)).isTrue();
     assertThat(file).hasContent("new");
-    assertThat(folder.resolve("a.html~")).hasContent("old");
+    assertThat(folder.resolve("a.html~")).doesNotExist();
+    WholeFile.save(link, "newer");
+    assertThat(folder.resolve("a.html~")).as("the version before").hasContent("new");
+  }
+
+  @Test
+  @EnabledOnOs({OS.LINUX, OS.MAC})
+  void permissionsAreKeptAndWhatIsReadOnlyStays() throws Exception {
+    Path file = Files.writeString(folder.resolve("a.html"), "old");
+    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-rw----"));
+    WholeFile.write(file, "new");
+    assertThat(Files.getPosixFilePermissions(file))
+        .isEqualTo(PosixFilePermissions.fromString("rw-rw----"));
+    Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
+    assertThatThrownBy(() -> WholeFile.write(file, "newer"))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("it may not be written to");
+    assertThat(file).hasContent("new");
+    assertThat(filesIn(folder)).isEqualTo(1);
   }
 
   @Test

@@ -112,6 +112,13 @@ class MarksTest {
   }
 
   @Test
+  void namesOfColumnsAreReadInAnyCase() throws Exception {
+    AnswersFile answers = read("Student;x2;DF;e[2,3]\na;14.1;4;46.67\n", StandardCharsets.UTF_8);
+    assertThat(answers.lines())
+        .containsExactly(LineId.of("X2"), LineId.of("df"), LineId.of("E", 2, 3));
+  }
+
+  @Test
   void theOrderOfColumnsDoesNotMatter() throws Exception {
     List<String> lines = Files.readAllLines(Path.of("../demo/group-17.csv"));
     List<Integer> order = new ArrayList<>();
@@ -145,7 +152,12 @@ class MarksTest {
         "student;df;X2;df@a;4;1;4 | has the column “df” twice, as column 2 and as column 4",
         "student;what@a;4 | has no column that is a line of the solution, such as “X2”",
         "student;df@;4 | line 2 has answers and no student",
-        "student;df | has no answers below its column names"
+        "student;df | has no answers below its column names",
+        "student,X2,df@A,14,10,4 | line 2 has 4 fields where there are 3 columns",
+        "student;X2;df@a;14.10 | line 2 has 2 fields where there are 3 columns",
+        "student;X2;df@a;\"14.10;4@b;14.10;4 | a quotation mark that opens in line 2 is not closed",
+        "student;X2;df@a;\"14.10;4@b;14.10\";4 | a quotation mark that opens in line 2 is not"
+            + " closed"
       })
   void whatIsWrongWithAFileIsSaidInASentence(String lines, String said) {
     assertThatThrownBy(() -> read(lines.replace('@', '\n'), StandardCharsets.UTF_8))

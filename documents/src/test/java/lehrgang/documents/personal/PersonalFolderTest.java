@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import lehrgang.core.Extent;
 import lehrgang.core.Sampled;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
@@ -21,6 +22,7 @@ import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -111,7 +113,41 @@ class PersonalFolderTest {
             Proposal.of(model.solution()).orElseThrow(), students(40), 1, done -> done < 15);
     assertThat(some.members().size()).isBetween(15, 39);
     new PersonalFolder(folder).write(model, some, List.of(), _ -> false);
-    assertThat(PersonalFolder.isOne(folder)).isFalse();
+    assertThat(folder).isEmptyDirectory();
+  }
+
+  /// The sheets and keys of one class never lie among those of another.
+  @Test
+  void anEarlierClassIsNeitherMixedNorReplaced() throws Exception {
+    SolutionFile model = SolutionFile.demo();
+    PersonalFolder into = new PersonalFolder(folder.resolve("class"));
+    into.write(model, drawn(model, 2), List.of(Form.WEB_PAGE), _ -> true);
+    Map<String, SolutionFile> before = into.read();
+    assertThatThrownBy(() -> into.write(model, drawn(model, 1), List.of(Form.PDF), _ -> true))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("holds an earlier class (class.csv)");
+    assertThat(into.read().keySet()).isEqualTo(before.keySet());
+    assertThat(folder.resolve("class/sheets/everyone.pdf")).doesNotExist();
+    Files.delete(folder.resolve("class/class.csv"));
+    assertThatThrownBy(into::checkEmpty).hasMessageContaining("holds an earlier class (keys)");
+  }
+
+  @Test
+  void whatCannotAllBeWrittenLeavesNothing() throws Exception {
+    SolutionFile model = SolutionFile.demo();
+    Path into = folder.resolve("new");
+    PersonalClass drawn = drawn(model, 3);
+    PersonalClass.Member last = drawn.members().getLast();
+    PersonalClass broken =
+        new PersonalClass(
+            drawn.seed(),
+            List.of(
+                drawn.members().getFirst(),
+                new PersonalClass.Member(last.student(), "x".repeat(300), last.found())));
+    assertThatThrownBy(
+            () -> new PersonalFolder(into).write(model, broken, List.of(Form.PDF), _ -> true))
+        .isInstanceOf(FileProblem.class);
+    assertThat(into).doesNotExist();
   }
 
   @Test
@@ -138,6 +174,7 @@ class PersonalFolderTest {
     assertThatThrownBy(() -> new PersonalFolder(inside).read()).isInstanceOf(FileProblem.class);
   }
 
+  @Tag(Extent.EXHAUSTIVE)
   @Test
   void whoHasNoMoreCountsIsNamed() throws Exception {
     SolutionFile small =

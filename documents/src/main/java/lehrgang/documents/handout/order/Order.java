@@ -20,4 +20,13 @@ public record Order(List<Solved> solutions, Audience audience, SheetChoices choi
   public static Order of(Solved solved, Audience audience) {
     return new Order(List.of(solved), audience, solved.solution().sheet());
   }
+
+  /// Whether what is handed out to an audience can have something or leave it out.
+  public static boolean canHave(SheetChoices.With thing, Audience audience) {
+    return switch (thing) {
+      case NAME, HINTS, CURVE -> audience == Audience.STUDENT;
+      case POINTS -> audience != Audience.FULL;
+      case TABLE -> true;
+    };
+  }
 }

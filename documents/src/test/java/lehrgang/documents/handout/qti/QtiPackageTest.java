@@ -20,6 +20,7 @@ import javax.xml.XMLConstants;
 import javax.xml.transform.stream.StreamSource;
 import javax.xml.validation.Schema;
 import javax.xml.validation.SchemaFactory;
+import lehrgang.core.Extent;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
@@ -55,7 +56,7 @@ class QtiPackageTest {
 
   static Stream<Solution> solutions() {
     return Stream.concat(
-        ReferenceCases.oneOfEach().stream(),
+        Extent.of("one of each", 4, ReferenceCases.oneOfEach()).stream(),
         Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 

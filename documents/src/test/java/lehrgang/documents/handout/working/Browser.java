@@ -1,22 +1,26 @@
 package lehrgang.documents.handout.working;
 
-import static org.assertj.core.api.Assumptions.assumeThat;
-
 import java.io.File;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
+import org.opentest4j.TestAbortedException;
 
-/// A browser without a window. Where a machine has none, what needs it is left out.
+/// A browser without a window. Where a machine has none, what needs it is left out, which is said
+/// on the console; with `LEHRGANG_BROWSER=required` it fails.
 final class Browser implements AutoCloseable {
   private static final List<String> CHROMIUM =
       List.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome");
   private static final List<String> DRIVER = List.of("/usr/bin/chromedriver");
+
+  private static final String REQUIRED = "required";
+  private static final AtomicBoolean SAID = new AtomicBoolean();
 
   private final ChromeDriver driver;
 
@@ -43,8 +47,9 @@ final class Browser implements AutoCloseable {
   private static Browser open(Consumer<ChromeOptions> more) {
     Optional<File> browser = found(CHROMIUM);
     Optional<File> service = found(DRIVER);
-    assumeThat(browser).as("chromium").isPresent();
-    assumeThat(service).as("chromedriver").isPresent();
+    if (browser.isEmpty() || service.isEmpty()) {
+      missing(browser.isEmpty() ? "chromium" : "chromedriver");
+    }
     ChromeOptions options = new ChromeOptions();
     options.setBinary(browser.get());
     options.addArguments(
@@ -62,6 +67,17 @@ final class Browser implements AutoCloseable {
             options);
     driver.manage().timeouts().scriptTimeout(Duration.ofMinutes(5));
     return new Browser(driver);
+  }
+
+  private static void missing(String what) {
+    String said = "There is no %s: tests of web pages are left out.".formatted(what);
+    if (REQUIRED.equals(System.getenv("LEHRGANG_BROWSER"))) {
+      throw new AssertionError(said);
+    }
+    if (SAID.compareAndSet(false, true)) {
+      System.err.printf("%n%s%n%s%n%1$s%n%n", "#".repeat(said.length()), said);
+    }
+    throw new TestAbortedException(said);
   }
 
   private static Optional<File> found(List<String> places) {

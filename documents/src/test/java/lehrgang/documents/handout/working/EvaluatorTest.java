@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import lehrgang.core.Extent;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.Sampled;
 import lehrgang.core.derivation.Derivation;
@@ -66,7 +67,7 @@ class EvaluatorTest {
 
   static Stream<Solution> solutions() {
     return Stream.concat(
-        ReferenceCases.oneOfEach().stream(),
+        Extent.of("one of each", 4, ReferenceCases.oneOfEach()).stream(),
         Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 

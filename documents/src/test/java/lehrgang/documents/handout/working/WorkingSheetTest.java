@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
+import lehrgang.core.Extent;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.Sampled;
 import lehrgang.core.data.TableEntry;
@@ -238,7 +239,7 @@ class WorkingSheetTest {
 
   static Stream<Solution> solutions() {
     return Stream.concat(
-        ReferenceCases.oneOfEach().stream(),
+        Extent.of("one of each", 4, ReferenceCases.oneOfEach()).stream(),
         Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
   }
 
