@@ -41,10 +41,11 @@ final class GivenTable {
   Table read(Procedure procedure, Optional<String> file) {
     refuseOthers(procedure);
     if (records != null) {
-      Origin origin = records.count(file(procedure, file), procedure);
+      RecordOptions.Counted counted = records.count(file(procedure, file), procedure);
       return new Table(
-          new TableImport.Recognised(origin.tally().table(), List.of(), Optional.empty()),
-          Optional.of(origin));
+          new TableImport.Recognised(
+              counted.origin().tally().table(), counted.notes(), Optional.empty()),
+          Optional.of(counted.origin()));
     }
     return new Table(table(procedure, file), Optional.empty());
   }

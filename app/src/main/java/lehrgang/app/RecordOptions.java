@@ -41,8 +41,13 @@ final class RecordOptions {
   @Option(names = "--unite-spellings", descriptionKey = "help.derive.unite-spellings")
   private boolean unite;
 
+  /// Records that were counted.
+  ///
+  /// @param notes what is to be said of how they were read
+  record Counted(Origin origin, List<Phrase> notes) {}
+
   /// @throws Complaint if the file, or what was asked of it, makes no table
-  Origin count(String data, Procedure procedure) {
+  Counted count(String data, Procedure procedure) {
     Recipe recipe = new Recipe(List.of(), count(procedure));
     try {
       if (!data.equals(STANDARD_INPUT)) {
@@ -93,9 +98,9 @@ final class RecordOptions {
     return new Recipe.Count(form, rows, columns);
   }
 
-  private Origin count(CaseSource file, Recipe recipe) throws FileProblem {
+  private Counted count(CaseSource file, Recipe recipe) throws FileProblem {
     Origin counted = counted(file.count(recipe, Progress.NONE));
-    return unite ? united(file, counted) : counted;
+    return new Counted(unite ? united(file, counted) : counted, file.notes());
   }
 
   /// With steps that take spellings as one, where there are any to unite.

@@ -29,6 +29,9 @@ public final class SomeSolutions {
   /// So many of each procedure; `-Dlehrgang.solutions=N` draws others.
   private static final int EACH = Integer.getInteger("lehrgang.solutions", Extent.of(4, 30));
 
+  /// A table may have a few of them and still be counted.
+  private static final long LARGEST_COUNT = 1_000_000_000L;
+
   /// Data that a procedure refuses are drawn again, but not for ever.
   private static final int TRIES = 100;
 
@@ -95,9 +98,16 @@ public final class SomeSolutions {
                 .choices()
                 .withTyped("claimed", oneOf(List.of("0.5", "0.02", "0.999", "1e-5")))
                 .withTyped("repetitions", "99")
-                .withLevel(oneOf(LEVELS))
+                .withLevel(level())
                 .withOnTheWay(oneOf(List.of(Optional.empty(), Optional.of(0), Optional.of(3))))
                 .withDecimals(Decimals.usual().withAll(random.nextInt(6))));
+  }
+
+  /// A usual level, or any that can be typed.
+  private String level() {
+    return random.nextInt(3) > 0
+        ? oneOf(LEVELS)
+        : 1 + random.nextInt(9) + "e-" + (1 + random.nextInt(299));
   }
 
   /// Some courses put the decision rule first, take the steps in an order of their own, and write
@@ -191,6 +201,7 @@ public final class SomeSolutions {
     return switch (random.nextInt(20)) {
       case 0 -> 0;
       case 1 -> random.nextInt(1_000_000);
+      case 2 -> random.nextInt(4) > 0 ? random.nextInt(90) : random.nextLong(LARGEST_COUNT);
       default -> random.nextInt(90);
     };
   }

@@ -22,12 +22,13 @@ public final class ChiSquaredCurve {
     return distribution.density(x);
   }
 
-  /// How high the curve is at `x` compared with `base`, even where both are too small for a double.
+  /// The logarithm of the density at `x` over that at `base`, also where both are too small for
+  /// double precision and their quotient too large.
   ///
   /// @param x above 0
   /// @param base above 0
-  public double relativeHeight(double x, double base) {
-    return Math.exp((df / 2.0 - 1) * Math.log(x / base) - (x - base) / 2);
+  public double logRatio(double x, double base) {
+    return (df / 2.0 - 1) * Math.log(x / base) - (x - base) / 2;
   }
 
   /// The point with this area to its right.

@@ -36,10 +36,12 @@ public record Real(BigDecimal decimal) implements Value {
   /// root.
   @Override
   public BigDecimal rounded(int decimals) {
-    boolean vanishes = decimal.precision() - decimal.scale() < -decimals;
-    return vanishes
-        ? BigDecimal.ZERO.setScale(decimals)
-        : decimal.round(CERTAIN).setScale(decimals, RoundingMode.HALF_UP);
+    int digits = decimal.precision() - decimal.scale() + decimals;
+    if (digits < 0) {
+      return BigDecimal.ZERO.setScale(decimals);
+    }
+    BigDecimal certain = digits < CERTAIN.getPrecision() ? decimal.round(CERTAIN) : decimal;
+    return certain.setScale(decimals, RoundingMode.HALF_UP);
   }
 
   /// Whether more digits stand before its decimals than a calculator shows.

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import ch.obermuhlner.math.big.BigDecimalMath;
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
@@ -19,6 +21,7 @@ import org.apache.commons.statistics.distribution.NormalDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// Areas under the normal curve, the points that cut them off, and printed tables of both.
 class NormalAreasTest {
@@ -55,6 +58,32 @@ class NormalAreasTest {
       BigDecimal difference = written.minus(side.apply(values)).decimal().abs();
       assertThat(difference).isLessThan(new BigDecimal("1e-25"));
     }
+  }
+
+  /// The continued fraction, worked out with twice the digits and many times the levels.
+  private static BigDecimal areaInManyDigits(BigDecimal z) {
+    MathContext digits = new MathContext(90);
+    int levels = 40_000 / z.multiply(z).intValue() + 200;
+    BigDecimal fraction = z;
+    for (int k = levels; k >= 1; k--) {
+      fraction = z.add(BigDecimal.valueOf(k).divide(fraction, digits), digits);
+    }
+    BigDecimal exponent = z.multiply(z).negate().divide(BigDecimal.TWO);
+    return BigDecimalMath.exp(exponent, digits)
+        .divide(
+            BigDecimalMath.sqrt(BigDecimalMath.pi(digits).multiply(BigDecimal.TWO), digits), digits)
+        .divide(fraction, digits);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {"3.0001", "3.3", "4", "5.75", "8", "12.5", "26", "37.6", "80", "300", "1999.9"})
+  void theAreaBeyondAPointHasTheDigitsThatAreReliedOn(String point) {
+    BigDecimal z = new BigDecimal(point);
+    BigDecimal expected = areaInManyDigits(z);
+    BigDecimal wrong = right(Value.exactly(z)).decimal().subtract(expected).abs();
+    assertThat(wrong.divide(expected, MathContext.DECIMAL64))
+        .isLessThan(BigDecimal.ONE.movePointLeft(NormalUpperTail.DIGITS));
   }
 
   /// Far out the library's double is 0 and ours is not.

@@ -27,8 +27,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// with `-Dlehrgang.tries=N`, more with `-Dlehrgang.problems=N`.
 @Sampled
 class MarkerTest {
-  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", Extent.of(9, 80));
-  private static final int RIGHT_SHEETS = Extent.of(8, 20);
+  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", Extent.of(16, 80));
+  private static final int RIGHT_SHEETS = Extent.of(4, 20);
   private static final List<Long> COUNTS = List.of(8L, 3L, 4L, 1L);
 
   private final Random random = new Random(Integer.getInteger("lehrgang.tries", 20261128));

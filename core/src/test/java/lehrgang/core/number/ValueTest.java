@@ -8,6 +8,7 @@ import java.math.BigInteger;
 import java.math.MathContext;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
@@ -30,6 +31,16 @@ class ValueTest {
               assertThat(value.numerator()).isEqualTo(library.getNumerator().multiply(sign));
               assertThat(value.denominator()).isEqualTo(library.getDenominator().multiply(sign));
             });
+  }
+
+  /// The square of a root is printed as what stood under the root, also where that lies midway.
+  @Property(tries = 300)
+  void aTieIsRoundedAlikeAsAFractionAndAsADecimal(
+      @ForAll @IntRange(min = 1, max = 999_999) int thousandths) {
+    Value tie = Value.ratio(10L * thousandths + 5, 10_000);
+    Value squared = tie.squareRoot().inDecimals().power(2);
+    assertThat(squared.rounded(3)).isEqualTo(tie.rounded(3));
+    assertThat(tie.inDecimals().rounded(3)).isEqualTo(tie.rounded(3));
   }
 
   @Property

@@ -155,6 +155,7 @@ public final class ComposeView extends BorderPane {
     work =
         Optional.of(
             BackgroundWork.begin(
+                desk.solution().session(),
                 (_, _) -> Composer.like(like).compose(order.get(), drawn),
                 BackgroundWork.Listener.of(
                     this::show, () -> said.setText(Words.of("compose.failed")))));

@@ -263,6 +263,7 @@ public final class Checking {
     int all = found.rows().size();
     String said = marking.isByKeys() ? "check.keys.marking" : "check.marking";
     work.begin(
+        solution.session(),
         all,
         goesOn -> marking.of(found, goesOn),
         new LongWork.Said(

@@ -50,15 +50,29 @@ public final class Counting {
     }
   }
 
-  /// Counts by another recipe; the solution changes only if that makes a table.
+  /// Counts by another recipe; the solution changes only if that makes a table, and if its recipe
+  /// has not been changed meanwhile.
   ///
   /// @param failed told why it makes none
   public void recount(Origin origin, Recipe recipe, Consumer<String> failed) {
     switch (origin.records()) {
       case Records.Kept kept -> take(Result.of(Origin.count(kept, recipe)), failed);
       case Records.InFile there ->
-          run(progress -> CaseFile.of(there).countInFile(recipe, progress), failed, () -> {});
+          run(
+              progress -> CaseFile.of(there).countInFile(recipe, progress),
+              unlessChanged(origin, result -> take(result, failed)));
     }
+  }
+
+  /// What was counted for a recipe is of no use to another one.
+  private Consumer<Result> unlessChanged(Origin before, Consumer<Result> take) {
+    return result -> {
+      if (solution.now().origin().equals(Optional.of(before))) {
+        take.accept(result);
+      } else {
+        notices.say(Words.of("status.recount-dropped"));
+      }
+    };
   }
 
   /// Makes a change that needs the records of a solution counted anew, beside the interface where
@@ -70,15 +84,18 @@ public final class Counting {
     }
     Optional<Recipe> recipe = Changes.recipe(change, solution.now());
     if (recipe.isPresent()
-        && solution.now().origin().orElse(null) instanceof Origin(Records.InFile there, _, _)) {
+        && solution.now().origin().orElse(null) instanceof Origin before
+        && before.records() instanceof Records.InFile there) {
       run(
           progress -> CaseFile.of(there).countInFile(recipe.get(), progress),
-          result ->
-              result
-                  .origin()
-                  .ifPresentOrElse(
-                      origin -> solution.edit("", now -> Changes.counted(change, now, origin)),
-                      () -> notices.say(result.problem())));
+          unlessChanged(
+              before,
+              result ->
+                  result
+                      .origin()
+                      .ifPresentOrElse(
+                          origin -> solution.edit("", now -> Changes.counted(change, now, origin)),
+                          () -> notices.say(result.problem()))));
     } else {
       solution.edit("", now -> Changes.apply(change, now));
     }
@@ -101,6 +118,7 @@ public final class Counting {
             origin -> {
               if (origin.records() instanceof Records.InFile there) {
                 BackgroundWork.begin(
+                    solution.session(),
                     (_, _) -> changed(there),
                     BackgroundWork.Listener.<Optional<String>>of(
                         found -> found.ifPresent(sentence -> warn(origin, sentence)),
@@ -152,6 +170,7 @@ public final class Counting {
     work =
         Optional.of(
             BackgroundWork.begin(
+                solution.session(),
                 (progress, stopped) -> result(reading, progress, stopped),
                 new BackgroundWork.Listener<>(
                     this::show,

@@ -37,6 +37,7 @@ public record Desk(
 
   /// Lets go of what is under way beside the window, which nobody will see.
   public void stop() {
+    solution.close();
     worked.stop();
     checking.stop();
   }

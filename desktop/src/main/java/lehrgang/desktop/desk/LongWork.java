@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.file.FileProblem;
 
@@ -44,14 +45,17 @@ public final class LongWork {
 
   /// Begins, and returns at once.
   ///
+  /// @param session in which the result is of use; a new one for files, which are written whatever
+  ///     is opened meanwhile
   /// @param all  how many there are to do; 1 or more
   /// @param done told of the result, on the interface thread, unless it was stopped
-  public <T> void begin(int all, Job<T> job, Said said, Consumer<T> done) {
+  public <T> void begin(Session session, int all, Job<T> job, Said said, Consumer<T> done) {
     stop();
     say(0, said);
     work =
         Optional.of(
             BackgroundWork.begin(
+                session,
                 (progress, stopped) ->
                     run(
                         job,

@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
@@ -25,6 +26,7 @@ public final class OpenSolution {
   private final History<Solution> history = new History<>();
   private final List<Listener> listeners = new ArrayList<>();
   private final Notices notices;
+  private Session session = new Session();
   private Optional<Recorder> recorder = Optional.empty();
   private Runnable afterOpening = () -> {};
   private SolutionFile file;
@@ -77,6 +79,7 @@ public final class OpenSolution {
       by.edited("", now);
     }
     recorder = Optional.of(by);
+    beginSession();
     listeners.forEach(Listener::replaced);
     become(left.now());
     if (unsaved.get()) {
@@ -94,6 +97,22 @@ public final class OpenSolution {
     listeners.add(listener);
     listener.replaced();
     listener.changed(now());
+  }
+
+  /// The session of the solution that is open, which ends when another one takes its place or the
+  /// window is closed.
+  public Session session() {
+    return session;
+  }
+
+  /// Ends the session: the window is closed.
+  void close() {
+    session.end();
+  }
+
+  private void beginSession() {
+    session.end();
+    session = new Session();
   }
 
   public Solution now() {
@@ -254,6 +273,7 @@ public final class OpenSolution {
     saved = opened.solution();
     history.clear();
     recorder.ifPresent(by -> by.opened(opened, from));
+    beginSession();
     listeners.forEach(Listener::replaced);
     become(opened.solution());
   }

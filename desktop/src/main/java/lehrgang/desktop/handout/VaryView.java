@@ -202,7 +202,10 @@ public final class VaryView extends BorderPane {
       said.setText(Words.of("vary.drawing", 0, students.students().size()));
       work =
           Optional.of(
-              BackgroundWork.begin(job(model.get(), students, number.get()), listener(students)));
+              BackgroundWork.begin(
+                  desk.solution().session(),
+                  job(model.get(), students, number.get()),
+                  listener(students)));
     } catch (FileProblem e) {
       said.setText(e.getMessage());
     }

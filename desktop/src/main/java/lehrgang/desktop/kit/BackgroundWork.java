@@ -1,6 +1,8 @@
 package lehrgang.desktop.kit;
 
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
@@ -18,9 +20,18 @@ public final class BackgroundWork {
   /// How often progress is shown, in nanoseconds.
   private static final long PAUSE = 120_000_000;
 
-  private final AtomicBoolean stopped = new AtomicBoolean();
+  /// A thread for each: what takes long does not keep what is short waiting, however few cores
+  /// there are.
+  private static final Executor THREADS =
+      Executors.newThreadPerTaskExecutor(
+          Thread.ofPlatform().daemon().name("beside the window ", 1).factory());
 
-  private BackgroundWork() {}
+  private final AtomicBoolean stopped = new AtomicBoolean();
+  private final Session session;
+
+  private BackgroundWork(Session session) {
+    this.session = session;
+  }
 
   /// What is to be done; it looks now and then whether it was stopped.
   public interface Job<T> {
@@ -42,8 +53,14 @@ public final class BackgroundWork {
 
   /// Begins, and returns at once.
   public static <T> BackgroundWork begin(Job<T> job, Listener<T> listener) {
-    BackgroundWork work = new BackgroundWork();
-    CompletableFuture.runAsync(() -> work.run(job, listener));
+    return begin(new Session(), job, listener);
+  }
+
+  /// Begins what is of use only while a session lasts, and returns at once. When the session ends,
+  /// the work is stopped, and nothing more is told.
+  public static <T> BackgroundWork begin(Session session, Job<T> job, Listener<T> listener) {
+    BackgroundWork work = new BackgroundWork(session);
+    THREADS.execute(() -> work.run(job, listener));
     return work;
   }
 
@@ -59,8 +76,10 @@ public final class BackgroundWork {
                   tell(() -> listener.progress().accept(part));
                 }
               },
-              stopped::get);
+              this::isStopped);
       tell(() -> listener.done().accept(result));
+    } catch (CancellationException e) {
+      tell(listener.failed());
     } catch (RuntimeException | Error e) {
       LOG.error("work beside the interface failed", e);
       tell(listener.failed());
@@ -70,10 +89,14 @@ public final class BackgroundWork {
   private void tell(Runnable action) {
     Platform.runLater(
         () -> {
-          if (!stopped.get()) {
+          if (!isStopped()) {
             action.run();
           }
         });
+  }
+
+  private boolean isStopped() {
+    return stopped.get() || !session.isOpen();
   }
 
   public void stop() {

@@ -6,9 +6,12 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.Picker;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -64,6 +67,15 @@ final class SheetRange extends FlowPane {
                     area.lastColumn())
                 .picker(column, place -> sheet.withArea(area.toColumn(place))),
             TextFormat.head(sheet.head(), head -> reread.accept(sheet.withHead(head))));
+    String notes =
+        sheet.notes().stream().map(Wording.english()::text).collect(Collectors.joining(" "));
+    if (!notes.isEmpty()) {
+      Label said = new Label(notes);
+      said.setId("sheet-notes");
+      said.setWrapText(true);
+      said.getStyleClass().add(Style.ENTRY_HINT);
+      getChildren().add(said);
+    }
   }
 
   private static String column(WorkbookSheet sheet, int column) {

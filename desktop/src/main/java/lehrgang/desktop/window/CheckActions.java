@@ -21,6 +21,7 @@ import lehrgang.desktop.desk.ClassKeys;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.LongWork;
 import lehrgang.desktop.desk.Sight;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.file.FileProblem;
@@ -146,6 +147,7 @@ final class CheckActions {
     try {
       Map<String, Path> files = new PersonalFolder(folder).files();
       work.begin(
+          desk.solution().session(),
           files.size(),
           goesOn -> ClassKeys.read(files, goesOn),
           new LongWork.Said(
@@ -199,6 +201,7 @@ final class CheckActions {
         .ifPresent(
             maker ->
                 work.begin(
+                    new Session(),
                     sheets.size(),
                     goesOn -> {
                       maker.write(sheets, folder, goesOn);

@@ -18,6 +18,7 @@ import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.handout.VaryView;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
@@ -232,6 +233,7 @@ final class FileActions {
     SolutionFile model = solution.file();
     int all = drawn.members().size();
     work.begin(
+        new Session(),
         all,
         goesOn -> {
           new PersonalFolder(folder).write(model, drawn, forms, goesOn);

@@ -8,6 +8,7 @@ import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 
 /// A file of data that arrives: text, or a sheet of a workbook.
@@ -31,6 +32,11 @@ public sealed interface CaseSource permits CaseFile, WorkbookSheet {
   ///
   /// @throws FileProblem if it cannot be read, or is far too long for that
   String text() throws FileProblem;
+
+  /// What is to be said of how it is read: lines that are passed over, or not taken.
+  default List<Phrase> notes() {
+    return List.of();
+  }
 
   /// What the names of files of data end in.
   List<String> ENDINGS = List.of(".csv", ".tsv", ".txt", ".xlsx", ".ods");

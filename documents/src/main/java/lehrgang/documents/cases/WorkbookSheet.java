@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
@@ -112,33 +111,24 @@ public final class WorkbookSheet implements CaseSource {
     return at(name, sheets, first);
   }
 
-  /// A sheet from the first line of the block of lines that holds the most: what stands above it is
-  /// a heading.
+  /// A sheet from the first line of the records: the group of lines that holds the most, and those
+  /// before and after it that are filled as it is. What stands above is a heading.
   private static WorkbookSheet at(
       String file, Map<String, List<List<String>>> sheets, String sheet) {
     List<List<String>> lines = sheets.get(sheet);
-    int first = 0;
-    long most = 0;
-    long filled = 0;
-    int begin = 0;
-    for (int i = 0; i < lines.size(); i++) {
-      if (WorkbookLines.isBlank(lines.get(i))) {
-        begin = i + 1;
-        filled = 0;
-      } else {
-        filled += lines.get(i).stream().filter(field -> !field.isBlank()).count();
-        if (filled > most) {
-          most = filled;
-          first = begin;
-        }
-      }
+    List<LineGroup> groups = LineGroup.of(lines);
+    int most = LineGroup.fullest(groups);
+    int first = most;
+    while (first > 0 && groups.get(first - 1).isFilledAs(groups.get(most))) {
+      first--;
     }
+    int begin = groups.get(first).from();
     return new WorkbookSheet(
         file,
         sheets,
         sheet,
-        Area.WHOLE.fromLine(first + 1),
-        FormatDetection.head(lines.subList(first, lines.size())));
+        Area.WHOLE.fromLine(begin + 1),
+        FormatDetection.head(lines.subList(begin, lines.size())));
   }
 
   /// The names of the sheets that hold something.
@@ -195,21 +185,26 @@ public final class WorkbookSheet implements CaseSource {
     return DecimalSign.POINT;
   }
 
-  /// The lines and columns of the area; where it does not say how far it goes, as far as there is
-  /// something.
-  private List<List<String>> block() {
-    Stream<List<String>> lines =
+  /// The groups of lines that are taken; where the area does not say how far it goes, those that
+  /// are filled as the first one is.
+  private List<LineGroup> taken() {
+    List<List<String>> lines =
         sheets.get(sheet).stream()
             .limit(area.lastLine().orElse(Integer.MAX_VALUE))
             .skip(area.firstLine() - 1L)
-            .map(this::cut);
-    List<List<String>> cut =
-        area.lastLine().isPresent()
-            ? lines.toList()
-            : lines
-                .dropWhile(WorkbookLines::isBlank)
-                .takeWhile(line -> !WorkbookLines.isBlank(line))
-                .toList();
+            .map(this::cut)
+            .toList();
+    List<LineGroup> groups = LineGroup.of(lines);
+    return area.lastLine().isPresent() || groups.isEmpty()
+        ? groups
+        : groups.stream()
+            .takeWhile(group -> group == groups.getFirst() || group.isFilledAs(groups.getFirst()))
+            .toList();
+  }
+
+  /// The lines and columns of the area, without blank lines.
+  private List<List<String>> block() {
+    List<List<String>> cut = taken().stream().flatMap(group -> group.lines().stream()).toList();
     int blank =
         area.firstColumn().isPresent()
             ? 0
@@ -218,9 +213,38 @@ public final class WorkbookSheet implements CaseSource {
                 .min()
                 .orElse(0);
     return cut.stream()
-        .filter(line -> !WorkbookLines.isBlank(line))
         .map(line -> line.subList(Math.min(blank, line.size()), line.size()))
         .toList();
+  }
+
+  /// Which blank lines were passed over, and which lines after the last one are not taken.
+  @Override
+  public List<Phrase> notes() {
+    List<Phrase> notes = new ArrayList<>();
+    List<LineGroup> taken = taken();
+    if (taken.isEmpty()) {
+      return notes;
+    }
+    int blank =
+        IntStream.range(1, taken.size())
+            .map(k -> taken.get(k).from() - taken.get(k - 1).to())
+            .sum();
+    if (blank > 0) {
+      notes.add(
+          Phrase.of(blank == 1 ? "cases.blank-line" : "cases.blank-lines")
+              .with("lines", blank)
+              .with("first", (long) area.firstLine() + taken.getFirst().to()));
+    }
+    int end = area.firstLine() - 1 + taken.getLast().to();
+    long after =
+        sheets.get(sheet).stream().skip(end).filter(line -> !WorkbookLines.isBlank(line)).count();
+    if (after > 0) {
+      notes.add(
+          Phrase.of(after == 1 ? "cases.line-after" : "cases.lines-after")
+              .with("lines", after)
+              .with("last", end));
+    }
+    return notes;
   }
 
   private List<String> cut(List<String> line) {

@@ -220,13 +220,13 @@ final class CurveDrawing {
     pad.label(left, base - INSET_HEIGHT - 26, plot.inset(), Anchor.START, Ink.SOFT);
     List<Point> tail = new ArrayList<>();
     List<Point> beyond = new ArrayList<>();
-    double highest = plot.relative().applyAsDouble(mark.at() * 0.9, mark.at());
+    double highest = plot.logRatio().applyAsDouble(mark.at() * 0.9, mark.at());
     int many = POINTS / 4;
     for (int k = 0; k <= many; k++) {
       double value = from + (to - from) * k / many;
       double height =
           INSET_HEIGHT
-              * Math.pow(plot.relative().applyAsDouble(value, mark.at()) / highest, softened());
+              * Math.exp(softened() * (plot.logRatio().applyAsDouble(value, mark.at()) - highest));
       Point point = new Point(left + insetWidth * (value - from) / (to - from), base - height);
       tail.add(point);
       boolean further = mark.at() < 0 ? value <= mark.at() : value >= mark.at();

@@ -11,12 +11,12 @@ import lehrgang.core.page.FigureSpec.Sides;
 
 /// What is drawn: the curve, the part of the axis, and the marks.
 ///
-/// @param relative the height at the first point compared with that at the second
+/// @param logRatio the logarithm of the density at the first point over that at the second
 /// @param rises    whether the outline starts on the axis at 0
 /// @param sides    where the critical region lies
 record CurvePlot(
     DoubleUnaryOperator height,
-    DoubleBinaryOperator relative,
+    DoubleBinaryOperator logRatio,
     double least,
     double most,
     double peak,
@@ -54,7 +54,7 @@ record CurvePlot(
     double least = curve.df() > LARGE_DF ? Math.floor(shape.pointWithTail(0.9995) / 10) * 10 : 0;
     return new CurvePlot(
         shape::height,
-        shape::relativeHeight,
+        shape::logRatio,
         least,
         most,
         shape.height(Math.max(curve.df() - 2.0, most / 60)),
@@ -77,7 +77,7 @@ record CurvePlot(
     double most = Math.max(NORMAL_END, Math.max(critical, statistic));
     return new CurvePlot(
         z -> Math.exp(-z * z / 2),
-        (z, base) -> Math.exp((base * base - z * z) / 2),
+        (z, base) -> (base * base - z * z) / 2,
         -most,
         most,
         1,

@@ -17,6 +17,8 @@ final class RankedDrawing {
   private static final double NAME_WIDTH = 190;
   private static final double NUMBER_WIDTH = 70;
 
+  private static final double BEFORE_NUMBER = 8;
+
   private final Ranked ranked;
   private final double width;
   private final Sketchpad pad = new Sketchpad();
@@ -29,7 +31,12 @@ final class RankedDrawing {
   Drawing draw() {
     List<Bar> bars = ranked.bars().subList(0, Math.min(MOST_BARS, ranked.bars().size()));
     double most = bars.stream().mapToDouble(bar -> bar.size().at()).max().orElse(1);
-    double room = width - NAME_WIDTH - NUMBER_WIDTH;
+    double numbers =
+        bars.stream()
+            .mapToDouble(bar -> Drawing.widthOf(number(bar), Sketchpad.SMALL) + BEFORE_NUMBER)
+            .max()
+            .orElse(0);
+    double room = width - NAME_WIDTH - Math.max(NUMBER_WIDTH, numbers + BEFORE_NUMBER);
     for (int k = 0; k < bars.size(); k++) {
       bar(bars.get(k), 4 + k * ROW, most == 0 ? 0 : room / most);
     }
@@ -55,14 +62,18 @@ final class RankedDrawing {
         more ? Ink.MORE : Ink.FEWER,
         more ? Filling.FILLED : Filling.HOLLOW,
         bar.size().line());
-    String sign = bar.sign() == 0 ? "" : more ? "+ " : "− ";
     pad.label(
-        NAME_WIDTH + length + 8,
+        NAME_WIDTH + length + BEFORE_NUMBER,
         top + 13,
-        sign + bar.size().label(),
+        number(bar),
         Anchor.START,
         Ink.INK,
         Face.STRONG,
         Optional.of(bar.size().line()));
+  }
+
+  private static String number(Bar bar) {
+    String sign = bar.sign() == 0 ? "" : bar.sign() > 0 ? "+ " : "− ";
+    return sign + bar.size().label();
   }
 }

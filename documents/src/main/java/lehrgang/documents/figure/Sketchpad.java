@@ -75,8 +75,35 @@ final class Sketchpad {
     return power * (lead <= 1 ? 1 : lead <= 2 ? 2 : lead <= 5 ? 5 : 10);
   }
 
+  /// The drawing, each label moved as far as it must be to stand within it.
   Drawing finish(double width, double height, String alternative) {
-    return new Drawing(width, height, alternative, shapes);
+    return new Drawing(
+        width,
+        height,
+        alternative,
+        shapes.stream()
+            .map(shape -> shape instanceof Drawing.Label label ? within(label, width) : shape)
+            .toList());
+  }
+
+  private static Drawing.Label within(Drawing.Label label, double width) {
+    double room = Drawing.widthOf(label.text(), label.size());
+    double left =
+        switch (label.anchor()) {
+          case START -> label.x();
+          case MIDDLE -> label.x() - room / 2;
+          case END -> label.x() - room;
+        };
+    double moved = Math.max(0, Math.min(left, width - room));
+    return new Drawing.Label(
+        label.x() + moved - left,
+        label.y(),
+        label.text(),
+        label.size(),
+        label.anchor(),
+        label.ink(),
+        label.face(),
+        label.line());
   }
 
   /// A name that fits a width, shortened with dots where it must be.

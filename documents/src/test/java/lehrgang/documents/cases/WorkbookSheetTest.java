@@ -12,7 +12,9 @@ import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -20,12 +22,14 @@ import lehrgang.core.cases.CaseTable;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
+import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// A workbook from a colleague: the sheet and the line are found, and nothing dangerous is opened.
@@ -95,6 +99,103 @@ class WorkbookSheetTest {
     WorkbookSheet withNote = whole.withArea(whole.area().fromLine(3).toLine(Optional.of(9)));
     assertThat(withNote.withHead(CaseFormat.Head.NAMES).sample().size()).isEqualTo(5);
     assertThat(area.toColumn(Optional.of(2)).fromColumn(Optional.of(4)).lastColumn()).isEmpty();
+  }
+
+  private Path withGap(String name, int first, int second) throws Exception {
+    Path path = folder.resolve(name);
+    try (OutputStream out = Files.newOutputStream(path);
+        Workbook workbook = new Workbook(out, "Lehrgang", "1.0")) {
+      Worksheet sheet = workbook.newWorksheet("register");
+      sheet.value(0, 0, "Falkenried, all gates");
+      String[] head = {"route", "season", "size"};
+      for (int j = 0; j < head.length; j++) {
+        sheet.value(2, j, head[j]);
+      }
+      for (int i = 0; i < first + second; i++) {
+        int line = 3 + i + (i < first ? 0 : 1);
+        sheet.value(line, 0, i % 3 == 0 ? "Lake loop" : "Gorge path");
+        sheet.value(line, 1, i % 2 == 0 ? "Spring" : "Summer");
+        sheet.value(line, 2, i + 1);
+      }
+      sheet.value(3 + first + second + 2, 0, "Counted by two wardens");
+    }
+    return path;
+  }
+
+  /// A blank line among the records loses none of them, whichever side holds more, and a note below
+  /// is said to be left out.
+  @ParameterizedTest
+  @CsvSource({"30, 10", "3, 37", "39, 1", "1, 39"})
+  void aBlankLineAmongTheRecordsIsSkippedAndSaid(int first, int second) throws Exception {
+    CaseSource sheet = CaseSource.open(withGap("gap-" + first + ".xlsx", first, second));
+    assertThat(sheet.sample().columns()).containsExactly("route", "season", "size");
+    assertThat(counted(sheet).tally().read()).isEqualTo(first + second);
+    assertThat(sheet.notes().stream().map(Wording.english()::text))
+        .containsExactly(
+            "A blank line among the records, line %d, was skipped.".formatted(first + 4),
+            "The records end in line 44; a line after that is filled otherwise and not taken.");
+  }
+
+  /// As many rows and cells as the file says.
+  @Test
+  void runsOfIdenticalRowsAreReadWhole() throws Exception {
+    String rows =
+        "<table:table-row>%s</table:table-row>".formatted(cells("route", "season"))
+            + "<table:table-row table:number-rows-repeated=\"12000\">%s</table:table-row>"
+                .formatted(cells("Lake loop", "Spring"))
+            + "<table:table-row table:number-rows-repeated=\"3\"><table:table-cell"
+            + " table:number-columns-repeated=\"1024\"/></table:table-row>"
+            + "<table:table-row table:number-rows-repeated=\"20000\">%s</table:table-row>"
+                .formatted(cells("Gorge path", "Summer"))
+            + "<table:table-row table:number-rows-repeated=\"1014570\"><table:table-cell"
+            + " table:number-columns-repeated=\"1024\"/></table:table-row>";
+    CaseSource sheet = CaseSource.open(ods(rows));
+    assertThat(counted(sheet).tally().read()).isEqualTo(32_000);
+    assertThat(counted(sheet).tally().table().cells())
+        .containsExactly(List.of("0", "20000"), List.of("12000", "0"));
+    assertThat(sheet.notes().stream().map(Wording.english()::text))
+        .containsExactly(
+            "3 blank lines among the records, the first of them line 12\u2009002, were skipped.");
+  }
+
+  @Test
+  void whatACellHoldsIsReadAndNotWhatItShows() throws Exception {
+    String rows =
+        "<table:table-row>%s</table:table-row>".formatted(cells("date", "rise", "note", "sum"))
+            + "<table:table-row><table:table-cell office:value-type=\"date\""
+            + " office:date-value=\"2026-06-21T10:00:00\"><text:p>21"
+            + " June</text:p></table:table-cell><table:table-cell office:value-type=\"percentage\""
+            + " office:value=\"0.125\"><text:p>13 %</text:p></table:table-cell><table:table-cell"
+            + " office:value-type=\"string\"><office:annotation><text:p>by"
+            + " hand</text:p></office:annotation><text:p>two<text:s text:c=\"2\"/>fords</text:p>"
+            + "<text:p>deep</text:p></table:table-cell><table:table-cell"
+            + " office:value-type=\"string\" x:value-type=\"error\">"
+            + "<text:p>#DIV/0!</text:p></table:table-cell></table:table-row>";
+    CaseSource sheet = CaseSource.open(ods(rows));
+    assertThat(row(sheet.sample(), 0))
+        .containsExactly("2026-06-21", "0.125", "two  fords\ndeep", "");
+  }
+
+  private static String cells(String... texts) {
+    return Stream.of(texts)
+        .map(
+            text ->
+                "<table:table-cell office:value-type=\"string\"><text:p>%s</text:p></table:table-cell>"
+                    .formatted(text))
+        .collect(Collectors.joining());
+  }
+
+  private Path ods(String rows) throws Exception {
+    String names = "urn:oasis:names:tc:opendocument:xmlns:";
+    String content =
+        "<office:document-content xmlns:office=\"%1$soffice:1.0\" xmlns:table=\"%1$stable:1.0\""
+                .formatted(names)
+            + " xmlns:text=\"%stext:1.0\" xmlns:x=\"urn:other\"><office:body><office:spreadsheet>"
+                .formatted(names)
+            + "<table:table table:name=\"register\"><table:table-column/>%s</table:table>"
+                .formatted(rows)
+            + "</office:spreadsheet></office:body></office:document-content>";
+    return packed("rows.ods", "content.xml", content.getBytes(StandardCharsets.UTF_8), 1);
   }
 
   @Test

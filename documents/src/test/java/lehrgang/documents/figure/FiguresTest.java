@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.StringReader;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
+import lehrgang.core.ReferenceCases;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.FigureSpec;
@@ -54,8 +56,41 @@ class FiguresTest {
   }
 
   static Stream<FigureSpec> all() {
-    return Stream.of(Demo.page(Audience.FULL), Demo.page(farOut()), Demo.page(large()))
+    return Stream.concat(
+            Stream.of(Demo.page(Audience.FULL), Demo.page(farOut()), Demo.page(large())),
+            furtherAndFurtherOut())
         .flatMap(page -> figures(page).stream());
+  }
+
+  /// Statistics as large as the counts that can be typed make them.
+  private static Stream<Page> furtherAndFurtherOut() {
+    return LongStream.of(100, 5_000, 7_000, 25_000, 1_000_000, 1_000_000_000_000L)
+        .boxed()
+        .flatMap(
+            many ->
+                Stream.of(
+                    ReferenceCases.solution(
+                        ReferenceCases.table(List.of(List.of(many, 0L), List.of(0L, many)))),
+                    ReferenceCases.solution(
+                        ReferenceCases.table(
+                            List.of(
+                                List.of(many, 1L, 2L),
+                                List.of(3L, many, 1L),
+                                List.of(1L, 2L, many)))),
+                    ReferenceCases.solution(
+                        "two-proportions",
+                        ReferenceCases.shares(List.of(List.of(many - 1, many), List.of(1L, many)))),
+                    ReferenceCases.solution(
+                        "one-proportion", ReferenceCases.shares(List.of(List.of(many - 1, many))))))
+        .map(solution -> Demo.page(solution, Audience.FULL));
+  }
+
+  /// No program reads a coordinate that is no number.
+  @ParameterizedTest
+  @MethodSource("all")
+  void everyFormHasNumbersForCoordinates(FigureSpec figure) {
+    assertThat(Svg.standalone(Draughtsman.draw(figure, 640))).doesNotContain("NaN", "Infinity");
+    assertThat(FigureFile.pdf(figure)).hasSizeGreaterThan(1000);
   }
 
   @ParameterizedTest
