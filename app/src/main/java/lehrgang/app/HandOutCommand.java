@@ -177,6 +177,8 @@ final class HandOutCommand implements Callable<Integer> {
 
   /// Refuses options that would change nothing.
   private void refuseIdle(Form wanted, Audience whom) {
+    // What is no value at all is said first.
+    choices(SheetChoices.usual());
     boolean pages = List.of(Form.PDF, Form.TEX, Form.TEXT_DOCUMENT).contains(wanted);
     if (judge != null && wanted != Form.WORKING_SHEET) {
       throw idle("--judge", wanted.key());

@@ -10,10 +10,12 @@ import java.io.OutputStream;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import lehrgang.core.Extent;
 import org.junit.jupiter.api.Tag;
@@ -21,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -267,6 +270,101 @@ class CommandLineTest {
     assertThat(run.exit()).isEqualTo(2);
     assertThat(run.err().strip()).isEqualTo(sentence);
     assertThat(out).doesNotExist();
+  }
+
+  /// An option that would change nothing is not taken in silence, and neither is a name that says
+  /// another form than the option.
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "x.html|--judge=at-once|--judge changes nothing for html",
+        "x.zip|--for=key|--for key changes nothing for qti",
+        "x.html|--paper=letter|--paper changes nothing for html",
+        "x.pdf|--room=grid|--room changes nothing for full",
+        "x.pdf|--with=curve|--with curve changes nothing for full",
+        "p.pdf|--as=html|p.pdf is not the name of a file in the form html",
+        "p.docx|--for=full|The ending of"
+      })
+  void whatWouldChangeNothingIsRefused(String name, String option, String said) {
+    Path out = folder.resolve(name);
+    Run run = run("hand-out", demo("bunk-rooms"), option, "-o", out.toString());
+    assertThat(run.exit()).isEqualTo(2);
+    assertThat(run.err()).contains(said).hasLineCount(1);
+    assertThat(out).doesNotExist();
+  }
+
+  /// No command writes over a file that it reads.
+  @Test
+  void whatIsReadIsNeverOverwritten() throws Exception {
+    Path solution = folder.resolve("x.lehrgang");
+    Files.copy(Path.of(demo("bunk-rooms")), solution);
+    Path style = folder.resolve("x.html");
+    Files.writeString(style, "{\"format\": \"lehrgang-style/1\"}");
+    Path answers = folder.resolve("g.csv");
+    Files.writeString(answers, "student;df\na;5\n");
+    List<List<String>> commands =
+        List.of(
+            List.of("hand-out", solution.toString(), "--as", "html", "-o", solution.toString()),
+            List.of(
+                "hand-out",
+                solution.toString(),
+                "--style",
+                style.toString(),
+                "-o",
+                style.toString()),
+            List.of("mark", solution.toString(), answers.toString(), "-o", answers.toString()),
+            List.of(
+                "compose",
+                "goodness-of-fit",
+                "--like",
+                solution.toString(),
+                "-o",
+                solution.toString()));
+    for (List<String> command : commands) {
+      Path target = Path.of(command.getLast());
+      String before = Files.readString(target);
+      Run run = run(command.toArray(String[]::new));
+      assertThat(run.exit()).as(command.toString()).isEqualTo(2);
+      assertThat(run.err()).contains("is read here and would be overwritten").hasLineCount(1);
+      assertThat(target).hasContent(before);
+    }
+  }
+
+  /// What cannot all be written is not begun.
+  @Test
+  void marksAreNotWrittenWhereTheirFigureCannotBe() throws Exception {
+    Path answers = folder.resolve("g.csv");
+    Files.writeString(answers, "student;df\na;5\n");
+    Path marks = folder.resolve("marks.csv");
+    for (String figure : List.of("class.png", "no/class.svg")) {
+      Run run =
+          run(
+              "mark",
+              demo("bunk-rooms"),
+              answers.toString(),
+              "-o",
+              marks.toString(),
+              "--figure",
+              folder.resolve(figure).toString());
+      assertThat(run.exit()).isNotZero();
+      assertThat(run.err()).hasLineCount(1);
+      assertThat(marks).doesNotExist();
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"UTF-8", "UTF-16LE", "windows-1252"})
+  void aTableIsReadInEveryEncodingThatTheWindowReads(String encoding) throws Exception {
+    Path table = folder.resolve("table.csv");
+    String text = "route;früh;spät\nSchlucht;41;24\nGipfel;38;58\n";
+    Files.write(
+        table,
+        ((encoding.startsWith("UTF-16") ? "\uFEFF" : "") + text)
+            .getBytes(Charset.forName(encoding)));
+    Run run = run("derive", "independence", table.toString());
+    assertThat(run.err()).isEmpty();
+    assertThat(run.out()).contains("früh", "spät");
   }
 
   @Test

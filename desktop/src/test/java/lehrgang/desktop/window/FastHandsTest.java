@@ -2,6 +2,8 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -26,6 +28,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.slf4j.LoggerFactory;
 
 /// Keys that come faster than the window, and work that fails beside it.
 class FastHandsTest extends WithTheDemo {
@@ -147,6 +150,8 @@ class FastHandsTest extends WithTheDemo {
 
   @Test
   void workThatFailsIsToldOnceAndGivesNoResult() throws Exception {
+    // It is expected here.
+    ((Logger) LoggerFactory.getLogger(BackgroundWork.class)).setLevel(Level.OFF);
     CompletableFuture<String> end = new CompletableFuture<>();
     BackgroundWork.begin(
         (progress, stopped) -> {
@@ -156,6 +161,7 @@ class FastHandsTest extends WithTheDemo {
         new BackgroundWork.Listener<>(
             _ -> {}, _ -> end.complete("done"), () -> end.complete("failed")));
     assertThat(end.get(10, TimeUnit.SECONDS)).isEqualTo("failed");
+    ((Logger) LoggerFactory.getLogger(BackgroundWork.class)).setLevel(null);
   }
 
   @Test
