@@ -67,7 +67,6 @@ final class Installer {
     Files.createDirectories(work);
     Path licences = licences();
     Path image = image(new JavaRuntime(javaFx(), work, host).make(), licences);
-    Jars.rewrite(host.application(image), javaFx());
     aheadOfTime(image);
     if (host == Host.LINUX) {
       shorten(image);

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
@@ -33,8 +34,10 @@ public final class Main {
           VaryCommand.class,
           CommandLine.HelpCommand.class);
 
-  /// What is printed is UTF-8, whatever the language of the system.
+  /// What is printed is UTF-8, and numbers have the digits and signs of files, whatever the
+  /// language of the system.
   public static void main(String[] arguments) {
+    Locale.setDefault(Locale.Category.FORMAT, Locale.ROOT);
     System.setOut(utf8(FileDescriptor.out));
     System.setErr(utf8(FileDescriptor.err));
     System.exit(run(arguments));

@@ -15,8 +15,8 @@ import org.junit.jupiter.api.extension.ExecutionCondition;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
-/// Tests that drive a window, of which each build runs a sample, another one after each commit;
-/// with `-Dlehrgang.extent=exhaustive` all of them run.
+/// Tests that drive a window, of which each build runs a sample, another one each day; with
+/// `-Dlehrgang.extent=exhaustive` all of them run.
 @Target(ElementType.TYPE)
 @Inherited
 @Retention(RetentionPolicy.RUNTIME)

@@ -242,8 +242,8 @@ public sealed interface Wish {
     @Override
     public Phrase words() {
       return Phrase.of("compose.wish.statistic")
-          .with("low", "%.3g".formatted(low))
-          .with("high", "%.3g".formatted(high));
+          .with("low", String.format(Locale.ROOT, "%.3g", low))
+          .with("high", String.format(Locale.ROOT, "%.3g", high));
     }
   }
 

@@ -5,9 +5,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.ResourceBundle;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Speech;
@@ -21,6 +24,7 @@ import lehrgang.core.notation.Symbols;
 public final class Wording {
   private static final Pattern INDEX_WORD = Pattern.compile("\\p{L}{2,}");
   private static final String INDEX = "index.";
+  private static final Pattern GAP = Pattern.compile("\\{[^{}]*}|[{}]");
 
   /// How the numbers of lines are set in a sentence.
   public interface Numbers {
@@ -145,6 +149,12 @@ public final class Wording {
   public String template(String key) {
     String rewritten = own.get(key);
     return rewritten != null ? rewritten : bundle.getString(key);
+  }
+
+  /// The gaps of a sentence, as they are written, braces included; a brace that opens or closes
+  /// nothing is one by itself.
+  public static Set<String> gaps(String template) {
+    return GAP.matcher(template).results().map(MatchResult::group).collect(Collectors.toSet());
   }
 
   /// The usual sentence, whatever was written in its place.

@@ -65,7 +65,7 @@ public record PrintedWorkings(int checked, List<String> wrong) {
   }
 
   private static boolean isTrue(BigDecimal one, String relation, BigDecimal other, String printed) {
-    BigDecimal gap = one.subtract(other).abs();
+    BigDecimal gap = one.subtract(other, new MathContext(60)).abs();
     BigDecimal scale = other.signum() == 0 ? BigDecimal.ONE : one.abs();
     boolean equal = gap.compareTo(TINY.multiply(scale)) <= 0;
     return switch (relation) {

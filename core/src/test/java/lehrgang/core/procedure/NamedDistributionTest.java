@@ -2,9 +2,11 @@ package lehrgang.core.procedure;
 
 import static lehrgang.core.ReferenceCases.close;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
 import lehrgang.core.ReferenceCases;
@@ -24,10 +26,12 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
+import org.apache.commons.statistics.distribution.PoissonDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /// Fit to a Poisson or a binomial distribution, against results computed elsewhere with 160 digits:
@@ -187,5 +191,21 @@ class NamedDistributionTest {
     Evaluation stated = ReferenceCases.derive(solution(deer, "mean=1.74")).exact();
     assertThat(stated.of("X2")).isEqualTo(estimated.of("X2"));
     assertThat(stated.of("df").minus(estimated.of("df"))).isEqualTo(Value.ONE);
+  }
+
+  /// The probability beyond the last class has all its digits, however small it is: 1 less the
+  /// others would leave none.
+  @ParameterizedTest
+  @ValueSource(ints = {8, 12, 20, 27})
+  void theOpenClassIsSummedFarOut(int classes) {
+    List<Long> frequencies = new ArrayList<>(Collections.nCopies(classes, 0L));
+    frequencies.set(0, 300L);
+    frequencies.set(1, 99L);
+    frequencies.set(classes - 1, 1L);
+    Solution solution = solution(frequencies, "mean=0.25");
+    Solution recorded = solution.withChoices(solution.choices().withOption("classes", "recorded"));
+    double p = ReferenceCases.derive(recorded).exact().of(LineId.of("P", classes - 1)).asDouble();
+    double library = PoissonDistribution.of(0.25).survivalProbability(classes - 2);
+    assertThat(p / library).isCloseTo(1, within(1e-9));
   }
 }

@@ -61,8 +61,11 @@ public final class DesktopApplication extends Application {
             (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
     MainWindow.prepare();
     Windows windows = new Windows(start.userFolder());
-    MainWindow.show(stage, windows, start.solution(), start.file(), start.first());
+    MainWindow asked =
+        MainWindow.show(stage, windows, start.solution(), start.file(), start.first());
     windows.openLeft();
+    // What was asked for is in front of what comes back by itself.
+    asked.toFront();
     OneInstance.listen(
         start.userFolder(),
         file -> Platform.runLater(() -> file.ifPresentOrElse(windows::open, windows::another)));

@@ -148,12 +148,12 @@ class AtAGlanceTest {
                     .filter(button -> button.getText().startsWith("How this area"))
                     .findFirst()
                     .orElseThrow());
-    int before = driver.spoken().size();
+    List<String> before = driver.spoken();
     assertThat(fold.isSelected()).isFalse();
     Turn.run(fold::fire);
     Turn.settle();
     assertThat(fold.isSelected()).isTrue();
-    assertThat(driver.spoken()).hasSize(before);
+    assertThat(driver.spoken()).containsExactlyElementsOf(before);
   }
 
   @Test

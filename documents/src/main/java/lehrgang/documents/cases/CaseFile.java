@@ -99,7 +99,7 @@ public final class CaseFile implements CaseSource {
       throw new FileProblem(
           Phrase.of("cases.nul")
               .with("file", name)
-              .with("line", text.substring(0, nul).lines().count()));
+              .with("line", 1 + text.substring(0, nul).chars().filter(c -> c == '\n').count()));
     }
     return new CaseFile(path, name, format);
   }

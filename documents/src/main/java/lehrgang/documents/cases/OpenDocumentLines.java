@@ -1,5 +1,6 @@
 package lehrgang.documents.cases;
 
+import com.fasterxml.aalto.stax.InputFactoryImpl;
 import java.io.IOException;
 import java.io.InputStream;
 import java.math.BigDecimal;
@@ -46,7 +47,8 @@ final class OpenDocumentLines {
   /// @throws IOException if the file cannot be read or is no such spreadsheet
   static Map<String, List<List<String>>> of(Path path, int mostLines, int mostColumns)
       throws IOException {
-    XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+    // The shipped Java has no reader of its own.
+    XMLInputFactory factory = new InputFactoryImpl();
     factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
     factory.setProperty(XMLInputFactory.IS_COALESCING, true);

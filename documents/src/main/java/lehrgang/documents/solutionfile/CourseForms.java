@@ -4,11 +4,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import lehrgang.core.derivation.StepOrder;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbols;
 import lehrgang.core.solution.Course;
 import lehrgang.core.solution.StepNotes;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.CourseText;
 import lehrgang.documents.solutionfile.SolutionText.NotesText;
@@ -39,9 +42,56 @@ final class CourseForms {
       SolutionForms.texts(steps.get().titles())
           .forEach((step, title) -> words.put(TITLE + step, title));
     }
+    checkWords(words);
     Optional<Object> order = steps.flatMap(StepsText::order);
     return new Course(
         words, order.isPresent() ? order(order.get()) : new StepOrder.AsWorked(), symbols(symbols));
+  }
+
+  /// Refuses sentences that would take something off a page or leave a brace on it.
+  ///
+  /// @param words by key; keys that this version does not know are left alone
+  /// @throws FileProblem if one is blank, or has a gap that nothing fills
+  void checkWords(Map<String, String> words) throws FileProblem {
+    Wording usual = Wording.english();
+    for (Map.Entry<String, String> word : words.entrySet()) {
+      if (!usual.has(word.getKey())) {
+        continue;
+      }
+      if (word.getValue().isBlank() && !usual.usual(word.getKey()).isBlank()) {
+        throw new FileProblem(
+            Phrase.of("course.blank").with("file", name).with("key", word.getKey()));
+      }
+      Set<String> known = Wording.gaps(usual.usual(word.getKey()));
+      Optional<String> unknown =
+          Wording.gaps(word.getValue()).stream()
+              .filter(gap -> !known.contains(gap) && !isLine(gap, usual))
+              .sorted()
+              .findFirst();
+      if (unknown.isPresent()) {
+        throw noGap(word.getKey(), unknown.get(), known);
+      }
+    }
+  }
+
+  /// A sentence may name a number of the solution, such as `{n}`, or a symbol, such as `{:df}`.
+  private static boolean isLine(String gap, Wording usual) {
+    String named = gap.replaceAll("^\\{|}$", "");
+    return gap.startsWith("{:")
+        || LineId.parse(named).filter(line -> usual.has("name." + line.name())).isPresent();
+  }
+
+  private FileProblem noGap(String key, String gap, Set<String> known) {
+    Phrase sentence =
+        Phrase.of(known.isEmpty() ? "course.no-gaps" : "course.gap")
+            .with("file", name)
+            .with("key", key)
+            .with("gap", gap);
+    return new FileProblem(
+        known.isEmpty()
+            ? sentence
+            : sentence.with(
+                "choice", Phrase.listed(known.stream().sorted().toList(), "list.comma")));
   }
 
   private StepOrder order(Object value) throws FileProblem {

@@ -18,6 +18,9 @@ import tools.jackson.databind.util.RawValue;
 final class Document {
   private Document() {}
 
+  /// Nothing that a solution has is nested so deep, and the library goes no deeper than 500.
+  private static final int DEEPEST = 200;
+
   /// @param name the file's name, for sentences
   /// @throws FileProblem if the text is not an object in JSON, or a field stands twice
   static ObjectNode read(String text, String name) throws FileProblem {
@@ -25,7 +28,7 @@ final class Document {
       if (json.nextToken() != JsonToken.START_OBJECT) {
         throw new FileProblem(Phrase.of("solution.no-object").with("file", name));
       }
-      ObjectNode document = object(json, name);
+      ObjectNode document = object(json, name, 1);
       json.nextToken();
       return document;
     } catch (JacksonException e) {
@@ -33,7 +36,7 @@ final class Document {
     }
   }
 
-  private static ObjectNode object(JsonParser json, String name) throws FileProblem {
+  private static ObjectNode object(JsonParser json, String name, int depth) throws FileProblem {
     ObjectNode object = Binding.JSON.createObjectNode();
     while (json.nextToken() == JsonToken.PROPERTY_NAME) {
       String field = json.currentName();
@@ -45,20 +48,27 @@ final class Document {
                 .with("field", field));
       }
       json.nextToken();
-      object.set(field, value(json, name));
+      object.set(field, value(json, name, depth));
     }
     return object;
   }
 
-  private static JsonNode value(JsonParser json, String name) throws FileProblem {
+  private static JsonNode value(JsonParser json, String name, int depth) throws FileProblem {
+    if (depth > DEEPEST) {
+      throw new FileProblem(
+          Phrase.of("solution.deep")
+              .with("file", name)
+              .with("line", json.currentTokenLocation().getLineNr())
+              .with("most", DEEPEST));
+    }
     switch (json.currentToken()) {
       case START_OBJECT -> {
-        return object(json, name);
+        return object(json, name, depth + 1);
       }
       case START_ARRAY -> {
         ArrayNode array = Binding.JSON.createArrayNode();
         while (json.nextToken() != JsonToken.END_ARRAY) {
-          array.add(value(json, name));
+          array.add(value(json, name, depth + 1));
         }
         return array;
       }

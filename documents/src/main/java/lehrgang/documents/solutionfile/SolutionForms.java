@@ -74,6 +74,7 @@ final class SolutionForms {
       throw new FileProblem(
           Phrase.of("solution.no-procedure").with("file", name).with("value", text.procedure()));
     }
+    new CourseForms(name).checkWords(texts(text.wording()));
     return new Solution(
         question,
         Locale.forLanguageTag(text.language().isEmpty() ? "en" : text.language()),

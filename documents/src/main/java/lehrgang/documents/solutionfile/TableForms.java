@@ -13,6 +13,9 @@ final class TableForms {
   /// A count that JSON keeps as a number whoever reads it; any other text is kept as a text.
   private static final String COUNT = "0|[1-9][0-9]{0,14}";
 
+  /// More than this cannot be mended in a window.
+  private static final int MOST_CELLS = 20_000;
+
   private final String name;
 
   /// @param name the file's name, for sentences
@@ -26,6 +29,14 @@ final class TableForms {
     List<String> layers = form == TableForm.LAYERS ? text.layers() : List.of();
     if (form == TableForm.LAYERS && layers.isEmpty()) {
       throw new FileProblem(about("solution.no-layers"));
+    }
+    long cells = (long) text.counts().size() * text.columns().size();
+    if (cells > MOST_CELLS) {
+      throw new FileProblem(
+          about("solution.large")
+              .with("rows", text.counts().size())
+              .with("columns", text.columns().size())
+              .with("most", TableEntry.MOST_CATEGORIES));
     }
     int needed = text.rows().size() * Math.max(1, layers.size());
     if (text.counts().size() != needed) {

@@ -12,9 +12,11 @@ import java.math.BigDecimal;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.cases.Classing;
 import lehrgang.core.cases.DateOrder;
@@ -24,6 +26,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
+import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
@@ -356,5 +359,24 @@ class SolutionFileTest {
   void aMissingFileIsSaidToBeMissing() {
     assertThatThrownBy(() -> SolutionFile.load(folder.resolve("none.lehrgang")))
         .hasMessageStartingWith("There is no file");
+  }
+
+  @Test
+  void whatIsFarTooDeepOrFarTooLargeIsSaidAtOnce() {
+    String text = SolutionFile.demo().text();
+    String deep = text.replaceFirst("\\{", "{ \"pen\": " + "[".repeat(480) + "]".repeat(480) + ",");
+    assertThatThrownBy(() -> SolutionFile.parse(deep, "deep.lehrgang"))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("nested more than 200 deep");
+    List<List<String>> counts = Collections.nCopies(300, Collections.nCopies(300, "7"));
+    List<String> labels = IntStream.range(0, 300).mapToObj(k -> "class " + k).toList();
+    Solution large =
+        SolutionFile.demo()
+            .solution()
+            .withTable(new TableEntry("route", "season", labels, labels, counts));
+    String huge = SolutionFile.fresh(large).text();
+    assertThatThrownBy(() -> SolutionFile.parse(huge, "huge.lehrgang"))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageContaining("has a table of 300 rows and 300 columns");
   }
 }

@@ -133,4 +133,24 @@ class StyleFileTest {
     return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
         .getSchema(Files.readString(Path.of("..", "docs", name + ".schema.json")));
   }
+
+  /// A sentence is said as it is written, and what would be left open on a sheet is refused.
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '`',
+      value = {
+        "hypotheses.null.independence|~|is blank",
+        "hypotheses.null.independence|All is well {sometimes}|has {sometimes}, which nothing fills",
+        "hypotheses.null.independence|{rows is open|has {, which nothing fills"
+      })
+  void aSentenceThatCannotBePrintedIsRefused(String key, String sentence, String said) {
+    String text =
+        "{\"format\": \"lehrgang-style/1\", \"wording\": {\"%s\": \"%s\"}}"
+            .formatted(key, sentence.replace("~", ""));
+    assertThatThrownBy(() -> StyleFile.parse(text, "course.lehrgang-style"))
+        .isInstanceOf(FileProblem.class)
+        .hasMessageStartingWith("course.lehrgang-style: the sentence")
+        .hasMessageContaining(said);
+  }
 }

@@ -5,7 +5,9 @@ import static lehrgang.core.expr.Expr.product;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
@@ -13,6 +15,8 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
+import org.apache.commons.statistics.distribution.BinomialDistribution;
+import org.apache.commons.statistics.distribution.PoissonDistribution;
 
 /// A distribution of the whole numbers from 0 with one parameter, by its formulas.
 enum DistributionLaw {
@@ -33,6 +37,22 @@ enum DistributionLaw {
     @Override
     Expr estimate(Expr sum, Expr observations) {
       return sum.over(observations);
+    }
+
+    @Override
+    double tail(int first, int trials, double mean) {
+      return mean > 0 ? PoissonDistribution.of(mean).survivalProbability(first - 1) : 1;
+    }
+
+    @Override
+    List<Integer> terms(int first, int trials, double mean) {
+      int last = first;
+      double logRatio = 0;
+      while (logRatio > NEGLIGIBLE) {
+        last++;
+        logRatio += Math.log(mean / last);
+      }
+      return IntStream.rangeClosed(first, last).boxed().toList();
     }
   },
   /// C(N, x)·θˣ(1 − θ)ᴺ⁻ˣ for the successes in N independent trials (Bernoulli 1713).
@@ -57,7 +77,22 @@ enum DistributionLaw {
     Expr estimate(Expr sum, Expr observations) {
       return sum.over(product(observations, line("N")));
     }
+
+    @Override
+    double tail(int first, int trials, double chance) {
+      return chance > 0
+          ? BinomialDistribution.of(trials, chance).survivalProbability(first - 1)
+          : 1;
+    }
+
+    @Override
+    List<Integer> terms(int first, int trials, double chance) {
+      return IntStream.rangeClosed(first, trials).boxed().toList();
+    }
   };
+
+  /// Terms smaller than e to this power, against the first one, change no digit.
+  private static final double NEGLIGIBLE = -105;
 
   /// Which distribution it is.
   static final ProcedureOption.OneOf OPTION =
@@ -107,6 +142,14 @@ enum DistributionLaw {
   ///
   /// @param x 1 or more
   abstract Expr fromTheOneBefore(int x, Expr before);
+
+  /// About P(X ≥ first); 1 where the parameter is 0.
+  abstract double tail(int first, int trials, double parameter);
+
+  /// The numbers whose probabilities make up P(X ≥ first) in all digits.
+  ///
+  /// @param first far above what is expected
+  abstract List<Integer> terms(int first, int trials, double parameter);
 
   /// The parameter that makes the data most likely, from the sum of what was counted.
   abstract Expr estimate(Expr sum, Expr observations);

@@ -38,6 +38,9 @@ import lehrgang.core.wording.Phrase;
 final class DistributionLines {
   private static final Expr N = line("n");
 
+  /// What is 1 less all before it has no digits that can be relied on below this.
+  private static final double LEAST_DIFFERENCE = 1e-8;
+
   private final OpenClasses classes;
   private final Model model;
   private final Lines lines = new Lines();
@@ -167,13 +170,44 @@ final class DistributionLines {
   private Line probability(int x) {
     DistributionLaw law = model.law();
     if (x == classes.last() && model.reachesBeyond(x)) {
-      return member("P", "P", x, Formulas.rest(sum("P", 0, x - 1)), Kind.PROBABILITY);
+      return member("P", "P", x, beyond(x), Kind.PROBABILITY);
     }
     Line line = member("P", "P", x, law.probability(x, model.trials()), Kind.PROBABILITY);
     return x == 0
         ? line
         : line.checkedBy(
             Phrase.of("route.from-the-one-before"), law.fromTheOneBefore(x, at("P", x - 1)));
+  }
+
+  /// The probability of the open class: 1 less all before it, unless that would leave hardly a
+  /// digit; then its own terms are summed.
+  private Expr beyond(int first) {
+    double parameter = estimate();
+    return law().tail(first, model.trials(), parameter) < LEAST_DIFFERENCE
+        ? new Expr.Sum(
+            law().terms(first, model.trials(), parameter).stream()
+                .map(x -> law().probability(x, model.trials()))
+                .toList())
+        : Formulas.rest(sum("P", 0, first - 1));
+  }
+
+  private DistributionLaw law() {
+    return model.law();
+  }
+
+  /// About what the parameter is.
+  private double estimate() {
+    if (model.stated().isPresent()) {
+      return model.stated().get().asDouble();
+    }
+    double all = 0;
+    double weighted = 0;
+    for (int x = 0; x < classes.size(); x++) {
+      all += classes.frequencies().get(x);
+      weighted += (double) x * classes.frequencies().get(x);
+    }
+    double mean = weighted / all;
+    return law() == DistributionLaw.BINOMIAL ? mean / model.trials() : mean;
   }
 
   /// What the expected counts of the recorded classes come to.
