@@ -131,11 +131,7 @@ final class ComposeCommand implements Callable<Integer> {
   }
 
   private Solution load() {
-    try {
-      return SolutionFile.load(like).solution();
-    } catch (FileProblem e) {
-      throw Complaint.about(e);
-    }
+    return SolutionInput.load(like, spec.commandLine().getErr()).solution();
   }
 
   private void tell(List<Proposal> proposals) {

@@ -26,7 +26,6 @@ import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.handout.working.WorkingSheet;
-import lehrgang.documents.solutionfile.SolutionFile;
 import lehrgang.documents.solutionfile.StyleFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -258,11 +257,7 @@ final class HandOutCommand implements Callable<Integer> {
   }
 
   private static Solution load(Path file) {
-    try {
-      return SolutionFile.load(file).solution();
-    } catch (FileProblem e) {
-      throw Complaint.about(e);
-    }
+    return SolutionInput.load(file, new PrintWriter(System.err, true)).solution();
   }
 
   private static Solved solved(Solution solution) {

@@ -8,7 +8,6 @@ import java.util.concurrent.Callable;
 import lehrgang.core.solution.Solution;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.solutionfile.SolutionFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -50,7 +49,7 @@ final class MarkCommand implements Callable<Integer> {
       Marking marking =
           Files.isDirectory(file)
               ? Marking.byFolder(file, answers, err)
-              : Marking.by(SolutionFile.load(file).solution(), answers, err);
+              : Marking.by(SolutionInput.load(file, err).solution(), answers, err);
       if (figure != null) {
         marking.writeFigure(figure);
       }

@@ -5,11 +5,16 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import lehrgang.core.cases.Groupings;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.data.Checked;
+import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.wording.Phrase;
@@ -100,7 +105,22 @@ final class RecordOptions {
 
   private Counted count(CaseSource file, Recipe recipe) throws FileProblem {
     Origin counted = counted(file.count(recipe, Progress.NONE));
-    return new Counted(unite ? united(file, counted) : counted, file.notes());
+    List<Phrase> notes = new ArrayList<>(file.notes());
+    notes.addAll(likeMissing(counted.tally().table()));
+    return new Counted(unite ? united(file, counted) : counted, notes);
+  }
+
+  /// Categories that look as if nothing was recorded.
+  private static List<Phrase> likeMissing(TableEntry table) {
+    return Stream.of(
+            table.rows(),
+            table.form().namesItsColumns() ? table.columns() : List.<String>of(),
+            table.layers())
+        .flatMap(List::stream)
+        .filter(label -> !Groupings.likeMissing(Map.of(label, 1L)).isEmpty())
+        .distinct()
+        .map(label -> Phrase.of("cases.like-missing").with("value", label))
+        .toList();
   }
 
   /// With steps that take spellings as one, where there are any to unite.

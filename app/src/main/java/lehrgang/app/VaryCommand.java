@@ -58,7 +58,7 @@ final class VaryCommand implements Callable<Integer> {
     List<Form> wanted = wanted();
     try {
       new PersonalFolder(folder).checkEmpty();
-      SolutionFile model = SolutionFile.load(file);
+      SolutionFile model = SolutionInput.load(file, err);
       Proposal found = new Proposal(model.solution(), Deriving.derive(model.solution(), err));
       ClassList students = ClassList.read(list);
       warn(found, err);

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.Arguments;
 /// each procedure as of any other.
 public final class SomeSolutions {
   /// So many of each procedure; `-Dlehrgang.solutions=N` draws others.
-  private static final int EACH = Integer.getInteger("lehrgang.solutions", Extent.of(4, 30));
+  private static final int EACH = Integer.getInteger("lehrgang.solutions", Extent.of(4, 12));
 
   /// A table may have a few of them and still be counted.
   private static final long LARGEST_COUNT = 1_000_000_000L;

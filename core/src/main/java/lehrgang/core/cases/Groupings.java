@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -24,10 +26,46 @@ public final class Groupings {
   /// Nearly all values must be dates, or numbers: some are misprints.
   private static final double NEARLY_ALL = 0.9;
 
+  /// What programs and people write where nothing was recorded, in lower case.
+  private static final Set<String> LIKE_MISSING =
+      Set.of(
+          "na",
+          "n/a",
+          "n.a.",
+          "#n/a",
+          "nan",
+          "null",
+          "missing",
+          "not recorded",
+          "-",
+          "–",
+          "—",
+          "--",
+          ".",
+          "?");
+
   private Groupings() {}
 
-  /// The steps that are worth proposing for a column; none where its values are few or cannot be
-  /// grouped by what they are.
+  /// The values of a column that look as if nothing was recorded, in the order of their counts.
+  ///
+  /// @param counts the values of the column
+  public static List<String> likeMissing(Map<String, Long> counts) {
+    return counts.keySet().stream()
+        .filter(value -> LIKE_MISSING.contains(value.strip().toLowerCase(Locale.ROOT)))
+        .toList();
+  }
+
+  /// The step that takes them as missing.
+  private static Optional<RecipeStep> missing(String column, Map<String, Long> counts) {
+    Map<String, String> names = new LinkedHashMap<>();
+    likeMissing(counts).forEach(value -> names.put(value, ""));
+    return names.isEmpty() || names.size() == counts.size()
+        ? Optional.empty()
+        : Optional.of(new RecipeStep.Rename(column, names));
+  }
+
+  /// The steps that are worth proposing for a column: to take as missing what looks like it, and to
+  /// group values that are many by what they are.
   ///
   /// @param records  some of the records
   /// @param steps    what was done to them before
@@ -36,6 +74,18 @@ public final class Groupings {
   public static List<RecipeStep> of(
       CaseTable records, DecimalSign sign, List<RecipeStep> steps, String column, String gathered) {
     Map<String, Long> counts = Tallier.values(records, sign, steps, column);
+    List<RecipeStep> ways = new ArrayList<>(missing(column, counts).stream().toList());
+    ways.addAll(grouped(records, sign, steps, column, gathered, counts));
+    return List.copyOf(ways);
+  }
+
+  private static List<RecipeStep> grouped(
+      CaseTable records,
+      DecimalSign sign,
+      List<RecipeStep> steps,
+      String column,
+      String gathered,
+      Map<String, Long> counts) {
     Optional<DateOrder> dates = datesOf(counts);
     if (counts.size() <= 1) {
       return List.of();

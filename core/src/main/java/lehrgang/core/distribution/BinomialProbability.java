@@ -19,14 +19,17 @@ import lehrgang.core.number.Value;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 
 /// The probability of just so many successes in independent trials, C(n, k)·pᵏ·(1 − p)ⁿ⁻ᵏ: an exact
-/// fraction up to [#MOST_EXACT] trials, above that a decimal. Arguments: the successes, the trials,
-/// and the probability of a success, from 0 to 1. More successes than trials, or fewer than none,
-/// have the probability 0.
+/// fraction up to [#MOST_EXACT] trials of a probability with few digits, else a decimal. Arguments:
+/// the successes, the trials, and the probability of a success, from 0 to 1. More successes than
+/// trials, or fewer than none, have the probability 0.
 public enum BinomialProbability implements NamedFunction {
   INSTANCE;
 
   /// The largest number of trials whose probabilities are kept as fractions.
   public static final int MOST_EXACT = 400;
+
+  /// Fractions with longer denominators take seconds to add.
+  private static final long MOST_BITS = 6_000;
 
   /// More trials than this are not worked out.
   public static final int MOST_TRIALS = 20_000;
@@ -75,7 +78,9 @@ public enum BinomialProbability implements NamedFunction {
   }
 
   private static List<Value> all(Trials trials) {
-    return trials.probability() instanceof Rational p && trials.number() <= MOST_EXACT
+    return trials.probability() instanceof Rational p
+            && trials.number() <= MOST_EXACT
+            && (long) trials.number() * p.denominator().bitLength() <= MOST_BITS
         ? fractions(trials.number(), p)
         : decimals(trials);
   }

@@ -70,6 +70,13 @@ public final class Rational implements Value {
     return large == null;
   }
 
+  /// How long its numerator and denominator are together, in bits; 0 where both are short.
+  long bits() {
+    return isSmall()
+        ? 0
+        : (long) large.getNumerator().bitLength() + large.getDenominator().bitLength();
+  }
+
   private BigFraction fraction() {
     return isSmall() ? BigFraction.of(above, below) : large;
   }

@@ -9,12 +9,16 @@ import org.apache.commons.numbers.fraction.BigFraction;
 /// A number of a worked solution: an exact fraction as long as counts allow, a long decimal after
 /// that.
 ///
-/// Sums, products and quotients of fractions stay fractions. A root that does not come out even, an
-/// exponential or a tail area gives a [Real] of [#PRECISION] digits, so that twelve shown digits
-/// are always right.
+/// Sums, products and quotients of fractions stay fractions, as long as those are not far too long.
+/// A root that does not come out even, an exponential or a tail area gives a [Real] of [#PRECISION]
+/// digits, so that twelve shown digits are always right.
 public sealed interface Value extends Comparable<Value> permits Rational, Real {
   /// Working precision of every [Real].
   MathContext PRECISION = new MathContext(40, RoundingMode.HALF_EVEN);
+
+  /// A fraction that would be longer than this becomes a decimal: a number such as 10⁻⁴⁰⁰ that
+  /// somebody types, raised to a power, must not bring the work to a standstill.
+  long MOST_BITS = 24_000;
 
   Value ZERO = Value.of(0);
   Value ONE = Value.of(1);
@@ -107,30 +111,35 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
         : decimal().intValueExact();
   }
 
+  /// Whether two fractions are short enough to be worked with as fractions.
+  private static boolean staysExact(Rational a, Rational b) {
+    return a.bits() + b.bits() <= MOST_BITS;
+  }
+
   /// The sum; exact where both are fractions.
   default Value plus(Value other) {
-    return this instanceof Rational a && other instanceof Rational b
+    return this instanceof Rational a && other instanceof Rational b && staysExact(a, b)
         ? a.plus(b)
         : new Real(decimal().add(other.decimal(), PRECISION));
   }
 
   /// The difference; exact where both are fractions.
   default Value minus(Value other) {
-    return this instanceof Rational a && other instanceof Rational b
+    return this instanceof Rational a && other instanceof Rational b && staysExact(a, b)
         ? a.plus(b.negated())
         : new Real(decimal().subtract(other.decimal(), PRECISION));
   }
 
   /// The product; exact where both are fractions.
   default Value times(Value other) {
-    return this instanceof Rational a && other instanceof Rational b
+    return this instanceof Rational a && other instanceof Rational b && staysExact(a, b)
         ? a.times(b)
         : new Real(decimal().multiply(other.decimal(), PRECISION));
   }
 
   /// @throws ArithmeticException if `other` is 0
   default Value over(Value other) {
-    return this instanceof Rational a && other instanceof Rational b
+    return this instanceof Rational a && other instanceof Rational b && staysExact(a, b)
         ? a.over(b)
         : new Real(decimal().divide(other.decimal(), PRECISION));
   }
@@ -140,7 +149,7 @@ public sealed interface Value extends Comparable<Value> permits Rational, Real {
   /// @param exponent any whole number, for 0 not below 0
   /// @throws ArithmeticException if this is 0 and `exponent` below 0
   default Value power(int exponent) {
-    return this instanceof Rational a
+    return this instanceof Rational a && a.bits() * Math.abs((long) exponent) <= MOST_BITS
         ? a.toPower(exponent)
         : new Real(decimal().pow(exponent, PRECISION));
   }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.fail;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.TableEntry;
@@ -102,7 +103,7 @@ class GroupingsTest {
   void aFewMisprintsDoNotHideADate() {
     List<List<String>> rows = new ArrayList<>();
     for (int k = 0; k < 60; k++) {
-      rows.add(List.of(k == 7 ? "?" : LocalDate.of(2026, 3, 1).plusDays(k).toString()));
+      rows.add(List.of(k == 7 ? "sunny" : LocalDate.of(2026, 3, 1).plusDays(k).toString()));
     }
     assertThat(proposed(records(List.of("day"), rows), "day")).hasSize(4);
   }
@@ -115,5 +116,32 @@ class GroupingsTest {
     }
     CaseTable taken = records(List.of("age", "age class"), rows);
     assertThat(proposed(taken, "age").getFirst().result()).isEqualTo("age class 2");
+  }
+
+  /// What looks like a missing value is offered as one, however few values there are.
+  @Test
+  void whatLooksMissingIsOfferedAsMissing() {
+    CaseTable records =
+        CaseTable.of(
+            List.of("route", "map"),
+            List.of(
+                List.of("Lake loop", "yes"),
+                List.of("NA", "no"),
+                List.of("Gorge path", "n/a"),
+                List.of("-", "yes")));
+    assertThat(Groupings.of(records, DecimalSign.POINT, List.of(), "route", "others"))
+        .containsExactly(new RecipeStep.Rename("route", Map.of("NA", "", "-", "")));
+    Recipe recipe =
+        new Recipe(
+            Groupings.of(records, DecimalSign.POINT, List.of(), "route", "others"),
+            Recipe.Count.two("route", "map"));
+    Tally tally =
+        ((Checked.Good<Origin>)
+                Origin.count(new Records.Kept("register", DecimalSign.POINT, records), recipe))
+            .data()
+            .tally();
+    assertThat(tally.read()).isEqualTo(4);
+    assertThat(tally.counted()).isEqualTo(2);
+    assertThat(tally.table().rows()).containsExactlyInAnyOrder("Lake loop", "Gorge path");
   }
 }

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// with `-Dlehrgang.tries=N`, more with `-Dlehrgang.problems=N`.
 @Sampled
 class MarkerTest {
-  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", Extent.of(16, 80));
+  private static final int PROBLEMS = Integer.getInteger("lehrgang.problems", Extent.of(16, 48));
   private static final int RIGHT_SHEETS = Extent.of(4, 20);
   private static final List<Long> COUNTS = List.of(8L, 3L, 4L, 1L);
 

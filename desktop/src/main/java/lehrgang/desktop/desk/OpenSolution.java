@@ -227,7 +227,9 @@ public final class OpenSolution {
   /// @throws FileProblem if it cannot be read; the solution that is open stays
   public void open(Path from) throws FileProblem {
     SolutionFile opened = SolutionFile.load(from);
-    replace(opened, Optional.of(from), Words.of("status.opened", from.getFileName()));
+    List<String> said = new ArrayList<>(List.of(Words.of("status.opened", from.getFileName())));
+    said.addAll(opened.assumed());
+    replace(opened, Optional.of(from), String.join(" ", said));
     afterOpening.run();
   }
 

@@ -3,6 +3,7 @@ package lehrgang.desktop.records;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -148,14 +149,23 @@ final class WhatToCount extends VBox {
       case RecipeStep.TakePart(_, _, var part, _) -> part.key();
       case RecipeStep.Cut _ -> "classes";
       case RecipeStep.Change _ -> "change";
+      case RecipeStep.Rename(_, var names) when isMissing(names) -> "missing";
       default -> "rare";
     };
   }
 
+  private static boolean isMissing(Map<String, String> names) {
+    return names.values().stream().allMatch(String::isEmpty);
+  }
+
   private static String named(RecipeStep way) {
-    return way instanceof RecipeStep.Cut(_, var classing, _)
-        ? Words.of("records.group.classes", String.join(", ", classing.names()))
-        : Words.of("records.group." + key(way));
+    return switch (way) {
+      case RecipeStep.Cut(_, var classing, _) ->
+          Words.of("records.group.classes", String.join(", ", classing.names()));
+      case RecipeStep.Rename(_, var names) when isMissing(names) ->
+          Words.of("records.group.missing", String.join(", ", names.keySet()));
+      default -> Words.of("records.group." + key(way));
+    };
   }
 
   private static String inWords(RecipeStep step) {

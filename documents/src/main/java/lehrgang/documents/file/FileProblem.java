@@ -32,6 +32,11 @@ public final class FileProblem extends Exception {
     this.sentence = legible(sentence);
   }
 
+  /// What is said of a file that is no problem, from the same bundle.
+  public static String text(Phrase sentence) {
+    return WORDING.text(legible(sentence));
+  }
+
   /// What is quoted from a file, whatever it is, is short and stands on one line.
   private static Phrase legible(Phrase sentence) {
     Map<String, Phrase.Filling> fillings = new HashMap<>();

@@ -1,6 +1,7 @@
 package lehrgang.documents.solutionfile;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -13,6 +14,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.Program;
 import lehrgang.documents.file.WholeFile;
@@ -126,6 +128,36 @@ public record SolutionFile(Solution solution, Original original) {
     }
     Solution counted = read.origin().map(read::withOrigin).orElse(read);
     return new SolutionFile(counted, new Original(document, tree(read)));
+  }
+
+  /// What a file lacks, or has in another form than the schema says, and what stands in its place:
+  /// a sentence for each; none for a file that was never on disk.
+  public List<String> assumed() {
+    JsonNode document = original.document();
+    List<String> assumed = new ArrayList<>();
+    if (document.isEmpty()) {
+      return assumed;
+    }
+    JsonNode choices = document.path("choices");
+    if (!choices.isObject()) {
+      assumed.add(assumed("choices", Phrase.of("solution.usual-choices")));
+    } else if (choices.path("alpha").isMissingNode() || choices.path("alpha").isNull()) {
+      assumed.add(assumed("alpha", Phrase.label(solution.choices().level())));
+    }
+    if (!document.path("language").isString()) {
+      assumed.add(assumed("language", Phrase.label(solution.language().toLanguageTag())));
+    }
+    JsonNode students = document.path("students");
+    boolean views = students.isObject() && students.values().stream().allMatch(JsonNode::isString);
+    if (!views) {
+      assumed.add(assumed("students", Phrase.of("solution.given-steps")));
+    }
+    return assumed;
+  }
+
+  private static String assumed(String field, Phrase instead) {
+    return FileProblem.text(
+        Phrase.of("solution.assumed").with("field", field).with("instead", instead));
   }
 
   /// The file's text. A solution that was changed says which version of the program wrote it; one

@@ -379,4 +379,16 @@ class SolutionFileTest {
         .isInstanceOf(FileProblem.class)
         .hasMessageContaining("has a table of 300 rows and 300 columns");
   }
+
+  /// What the schema asks for and a file lacks is said, with what stands in its place.
+  @Test
+  void whatAFileLacksIsSaid() throws Exception {
+    String text = SolutionFile.demo().text();
+    assertThat(SolutionFile.parse(text, "a").assumed()).isEmpty();
+    String without = text.replace("\"alpha\"", "\"beta\"").replace("\"language\"", "\"tongue\"");
+    assertThat(SolutionFile.parse(without, "a").assumed())
+        .containsExactly(
+            "The file has no readable \"alpha\"; used instead: 0.05.",
+            "The file has no readable \"language\"; used instead: en.");
+  }
 }
