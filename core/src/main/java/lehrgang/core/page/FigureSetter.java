@@ -3,11 +3,11 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Shown;
-import lehrgang.core.number.Value;
 import lehrgang.core.page.FigureSpec.Bar;
 import lehrgang.core.page.FigureSpec.Mark;
 import lehrgang.core.page.FigureSpec.Pair;
@@ -130,12 +130,13 @@ final class FigureSetter {
   /// The draws of a simulation under the curve.
   Optional<FigureSpec> histogram(Block.Histogram block) {
     LineId id = block.statistic();
-    Optional<Value> drawn = numerals.values().find(block.drawn());
-    return drawn.map(
-        number ->
+    OptionalInt drawn = numerals.values().whole(block.drawn(), Integer.MAX_VALUE);
+    return drawn.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
             new FigureSpec.Histogram(
                 block.bins(),
-                number.intValueExact(),
+                drawn.getAsInt(),
                 degreesOfFreedom(block.df()),
                 mark(
                     id,
