@@ -278,11 +278,11 @@ class CommandLineTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "x.html|--judge=at-once|--judge changes nothing for html",
-        "x.zip|--for=key|--for key changes nothing for qti",
-        "x.html|--paper=letter|--paper changes nothing for html",
-        "x.pdf|--room=grid|--room changes nothing for full",
-        "x.pdf|--with=curve|--with curve changes nothing for full",
+        "x.html|--judge=at-once|--judge has no effect on html",
+        "x.zip|--for=key|--for key has no effect on qti",
+        "x.html|--paper=letter|--paper has no effect on html",
+        "x.pdf|--room=grid|--room has no effect on full",
+        "x.pdf|--with=curve|--with curve has no effect on full",
         "p.pdf|--as=html|p.pdf is not the name of a file in the form html",
         "p.docx|--for=full|The ending of"
       })
