@@ -1,7 +1,6 @@
 package lehrgang.app;
 
 import java.io.PrintWriter;
-import java.util.function.DoubleConsumer;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
@@ -9,6 +8,7 @@ import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Simulator;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 
 /// Works solutions out for commands, however long it takes.
 final class Deriving {
@@ -38,19 +38,20 @@ final class Deriving {
 
   private static Draws draws(Procedure.Waiting waiting, PrintWriter out) {
     boolean slow = waiting.experiment().size() > SHORT;
-    return Simulator.run(waiting.experiment(), slow ? tenths(out) : _ -> {}, () -> false)
-        .orElseThrow();
+    return Simulator.run(waiting.experiment(), slow ? tenths(out) : Progress.NONE);
   }
 
-  private static DoubleConsumer tenths(PrintWriter out) {
+  private static Progress tenths(PrintWriter out) {
     int[] told = {0};
-    return part -> {
-      int done = (int) Math.floor(part * PARTS);
-      if (done > told[0]) {
-        told[0] = done;
-        out.println(Messages.text(Phrase.of("derive.drawing").with("part", done * (100 / PARTS))));
-        out.flush();
-      }
-    };
+    return Progress.counting(
+        100,
+        percent -> {
+          int done = percent / PARTS * PARTS;
+          if (done > told[0]) {
+            told[0] = done;
+            out.println(Messages.text(Phrase.of("derive.drawing").with("part", done)));
+            out.flush();
+          }
+        });
   }
 }

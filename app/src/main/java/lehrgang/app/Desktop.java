@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.wording.Phrase;
+import lehrgang.desktop.kit.Unexpected;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
 import lehrgang.desktop.window.OneInstance;
@@ -39,6 +40,7 @@ final class Desktop {
       return 0;
     }
     try {
+      Unexpected.loggedIn(UserFolder.log());
       DesktopApplication.open(first, file, UserFolder.data(), shown);
     } catch (UnsupportedOperationException e) {
       throw new Complaint(Phrase.of("desktop.not-opened").with("reason", e.getMessage()));

@@ -17,6 +17,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
@@ -117,12 +118,13 @@ final class Marking {
     Marker one = Marker.of(solution, derivation, answers.lines());
     return answers.marks(
         student -> personal.isEmpty() ? one : marker(student),
-        done -> {
-          if (done % WORTH_TELLING == 0) {
-            tell("mark.progress", done, all);
-          }
-          return true;
-        });
+        Progress.counting(
+            all,
+            done -> {
+              if (done % WORTH_TELLING == 0) {
+                tell("mark.progress", done, all);
+              }
+            }));
   }
 
   private void tell(String key, int done, int all) {
@@ -170,12 +172,13 @@ final class Marking {
           .write(
               marks,
               folder,
-              done -> {
-                if (done % SHEETS_WORTH_TELLING == 0) {
-                  tell("mark.feedback", done, marks.size());
-                }
-                return true;
-              });
+              Progress.counting(
+                  marks.size(),
+                  done -> {
+                    if (done % SHEETS_WORTH_TELLING == 0) {
+                      tell("mark.feedback", done, marks.size());
+                    }
+                  }));
     } catch (FileProblem e) {
       throw new Failure(e);
     }

@@ -18,9 +18,9 @@ import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 import picocli.CommandLine.Option;
 

@@ -10,6 +10,7 @@ import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.personal.ClassList;
@@ -63,8 +64,7 @@ final class VaryCommand implements Callable<Integer> {
       ClassList students = ClassList.read(list);
       warn(found, err);
       PersonalClass drawn =
-          PersonalClass.draw(
-              found, students, seed, done -> tell("vary.drawn", done, students, err));
+          PersonalClass.draw(found, students, seed, telling("vary.drawn", students, err));
       write(model, drawn, wanted, students, err);
       return 0;
     } catch (FileProblem e) {
@@ -80,7 +80,7 @@ final class VaryCommand implements Callable<Integer> {
       PrintWriter err) {
     try {
       new PersonalFolder(folder)
-          .write(model, drawn, wanted, done -> tell("vary.written", done, students, err));
+          .write(model, drawn, wanted, telling("vary.written", students, err));
     } catch (FileProblem e) {
       throw new Failure(e);
     }
@@ -122,11 +122,14 @@ final class VaryCommand implements Callable<Integer> {
                     Messages.text(Phrase.of("vary.fixed").with("n", number).with("gap", "{n}"))));
   }
 
-  private static boolean tell(String key, int done, ClassList students, PrintWriter err) {
-    if (done % WORTH_TELLING == 0) {
-      err.println(
-          Messages.text(Phrase.of(key).with("done", done).with("all", students.students().size())));
-    }
-    return true;
+  private static Progress telling(String key, ClassList students, PrintWriter err) {
+    int all = students.students().size();
+    return Progress.counting(
+        all,
+        done -> {
+          if (done % WORTH_TELLING == 0) {
+            err.println(Messages.text(Phrase.of(key).with("done", done).with("all", all)));
+          }
+        });
   }
 }

@@ -10,6 +10,7 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.marks.AnswersFile;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -26,7 +27,7 @@ final class AnswersReading implements Reading {
   public void read(byte[] bytes, Path folder) throws IOException, FileProblem {
     Path file = Files.write(folder.resolve("answers.csv"), bytes);
     AnswersFile answers = AnswersFile.read(file, DEMO, Wording.english());
-    answers.marks(MARKER, _ -> true);
+    answers.marks(MARKER, Progress.NONE);
   }
 
   @Override

@@ -18,8 +18,8 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// Counting two columns of a large file beside merely reading it, in turns; then a change of a

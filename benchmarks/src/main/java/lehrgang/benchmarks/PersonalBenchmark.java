@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.compose.Proposal;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.personal.ClassList;
 import lehrgang.documents.personal.PersonalClass;
@@ -30,12 +31,12 @@ public final class PersonalBenchmark {
             Proposal.of(model.solution()).orElseThrow(),
             new ClassList("class", names),
             4711,
-            _ -> true);
+            Progress.NONE);
     System.out.printf("%d drawn in %.1f s%n", many, since(start));
     for (Form form : List.of(Form.WEB_PAGE, Form.WEB_PAGE, Form.PDF)) {
       Path folder = Files.createTempDirectory("lehrgang-class");
       start = System.nanoTime();
-      new PersonalFolder(folder).write(model, drawn, List.of(form), _ -> true);
+      new PersonalFolder(folder).write(model, drawn, List.of(form), Progress.NONE);
       System.out.printf("%d sheets and keys as %s in %.1f s%n", many, form.key(), since(start));
       try (Stream<Path> files = Files.walk(folder)) {
         files.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());

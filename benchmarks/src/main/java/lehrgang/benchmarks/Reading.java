@@ -15,9 +15,9 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.cases.Kind;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// How one thing that comes from outside is read.

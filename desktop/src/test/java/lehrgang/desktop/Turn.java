@@ -27,6 +27,7 @@ public final class Turn {
 
   /// Waits for layout, and for what was put off until after it.
   public static void settle() {
+    FxTurn.awaitPages();
     for (int pulse = 0; pulse < PULSES; pulse++) {
       call(
           () -> {

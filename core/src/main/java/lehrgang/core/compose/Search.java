@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.work.Progress;
 
 /// Goes from a table that was drawn towards one that shows what is wished, step by step; whether it
 /// does is read from its derivation.
@@ -56,6 +57,7 @@ final class Search {
     double off = wanting + aim.map(wish -> distance(now, List.of(wish))).orElse(0.0);
     Optional<Proposal> fitting = wanting == 0 ? now : Optional.empty();
     for (int step = 0; step < steps && off > 0; step++) {
+      Progress.checkStopped();
       double boldness = Math.clamp(off / far, LEAST_BOLD, 1) * random.nextDouble();
       Optional<long[][]> next = drafting.moved(counts, boldness, random);
       if (next.isEmpty()) {

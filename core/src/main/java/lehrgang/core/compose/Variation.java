@@ -16,6 +16,7 @@ import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
+import lehrgang.core.work.Progress;
 
 /// Other counts for each student of a class, all as hard as a model: the same story, procedure and
 /// choices, the same decision and conditions, a statistic in a band around that of the model, and
@@ -115,8 +116,9 @@ public final class Variation {
   ///
   /// @param students their names, as they stand in the list
   public List<Optional<Proposal>> next(List<String> students) {
+    Progress progress = Progress.ofThisThread();
     List<Optional<Tried>> first =
-        students.parallelStream().map(student -> tried(student, -1)).toList();
+        students.parallelStream().map(student -> progress.watch(() -> tried(student, -1))).toList();
     List<Optional<Proposal>> all = new ArrayList<>();
     for (int i = 0; i < students.size(); i++) {
       Optional<Tried> tried = first.get(i);

@@ -11,6 +11,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.expr.Reason;
 import lehrgang.core.expr.Result;
 import lehrgang.core.number.Value;
+import lehrgang.core.work.Progress;
 
 /// What lines come to, each worked out when it is first asked for: a page in sight needs few of the
 /// lines of a large table. A line sees those before it and no others, in whatever order they are
@@ -47,12 +48,16 @@ final class ResultsOnDemand extends AbstractMap<LineId, Result<Value>> {
     if (known != null || !(key instanceof LineId id) || !lines.containsKey(id)) {
       return known;
     }
+    Progress.checkStopped();
     int outer = place;
     place = places.get(id);
-    Result<Value> result = work.apply(lines.get(id), evaluator);
-    place = outer;
-    found.put(id, result);
-    return result;
+    try {
+      Result<Value> result = work.apply(lines.get(id), evaluator);
+      found.put(id, result);
+      return result;
+    } finally {
+      place = outer;
+    }
   }
 
   @Override

@@ -16,6 +16,7 @@ import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 
 /// Sets a step's blocks for an audience.
 final class StepSetter {
@@ -147,6 +148,7 @@ final class StepSetter {
   }
 
   private Optional<PageBlock> set(Block block) {
+    Progress.checkStopped();
     return switch (block) {
       case Block.Prose(var phrase, var grounds) ->
           sentence(phrase, grounds).map(s -> new PageBlock.Paragraph(numerals.template(phrase), s));

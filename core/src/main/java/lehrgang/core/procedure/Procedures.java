@@ -16,6 +16,7 @@ import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 
 /// All procedures, and how a solution is worked out by its own.
 public final class Procedures {
@@ -93,7 +94,7 @@ public final class Procedures {
     return switch (work(solution)) {
       case Settled settled -> settled;
       case Waiting(var experiment, var then) ->
-          then.apply(Simulator.run(experiment, _ -> {}, () -> false).orElseThrow());
+          then.apply(Simulator.run(experiment, Progress.ofThisThread()));
     };
   }
 

@@ -2,11 +2,10 @@ package lehrgang.core.simulation;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.BooleanSupplier;
-import java.util.function.DoubleConsumer;
+import java.util.concurrent.CancellationException;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
+import lehrgang.core.work.Progress;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.simple.RandomSource;
 
@@ -22,11 +21,9 @@ public final class Simulator {
 
   /// Carries an experiment out.
   ///
-  /// @param progress told the part that is done, from 0 to 1
-  /// @param stopped  asked now and then whether to stop
-  /// @return empty if it was stopped
-  public static Optional<Draws> run(
-      Experiment experiment, DoubleConsumer progress, BooleanSupplier stopped) {
+  /// @param progress told the part that is done
+  /// @throws CancellationException if it was stopped
+  public static Draws run(Experiment experiment, Progress progress) {
     UniformRandomProvider random = RandomSource.XO_RO_SHI_RO_128_PP.create(experiment.seed());
     TableAtRandom table =
         switch (experiment.draw()) {
@@ -37,16 +34,13 @@ public final class Simulator {
     double[] statistics = new double[experiment.repetitions()];
     for (int k = 0; k < statistics.length; k++) {
       if (k % CHECK_EVERY == 0) {
-        if (stopped.getAsBoolean()) {
-          return Optional.empty();
-        }
-        progress.accept((double) k / statistics.length);
+        progress.report(k, statistics.length);
       }
       statistics[k] = statistic.of(table.draw());
     }
     Arrays.sort(statistics);
-    progress.accept(1);
-    return Optional.of(new Draws(statistics));
+    progress.report(1);
+    return new Draws(statistics);
   }
 
   /// Counts that came about by chance, row after row; the same array each time.

@@ -1,10 +1,12 @@
 package lehrgang.core.simulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.Expr;
@@ -13,6 +15,7 @@ import lehrgang.core.procedure.Procedures;
 import lehrgang.core.simulation.Experiment.FixedMargins;
 import lehrgang.core.simulation.Experiment.Multinomial;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.work.Progress;
 import org.junit.jupiter.api.Test;
 
 /// Chance, asked again and again, agrees with what can be worked out exactly.
@@ -24,7 +27,7 @@ class SimulatorTest {
           .over(Expr.ref(Experiment.EXPECTED));
 
   private static Draws run(Experiment experiment) {
-    return Simulator.run(experiment, _ -> {}, () -> false).orElseThrow();
+    return Simulator.run(experiment, Progress.NONE);
   }
 
   private static Experiment experiment(FixedMargins margins, int repetitions, long seed) {
@@ -92,7 +95,9 @@ class SimulatorTest {
   void progressIsToldAndStoppingStops() {
     List<Double> parts = new ArrayList<>();
     Experiment experiment = experiment(new Multinomial(30, List.of(0.2, 0.3, 0.5)), 10_000, 1);
-    assertThat(Simulator.run(experiment, parts::add, () -> parts.size() > 20)).isEmpty();
+    Progress stopsSoon = Progress.of(parts::add, () -> parts.size() > 20);
+    assertThatThrownBy(() -> Simulator.run(experiment, stopsSoon))
+        .isInstanceOf(CancellationException.class);
     assertThat(parts).isSorted().hasSizeBetween(20, 23);
   }
 

@@ -26,6 +26,7 @@ import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
@@ -42,7 +43,7 @@ public final class ComposeView extends BorderPane {
   private final TilePane cards = new TilePane();
   private final Label said = Labels.label("", Style.HINT);
   private final Button others = new Button(Words.of("compose.others"));
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final BackgroundWork work;
   private Optional<Proposal> model = Optional.empty();
   private long seed = 1;
 
@@ -50,6 +51,7 @@ public final class ComposeView extends BorderPane {
   public ComposeView(Desk desk, Runnable leave) {
     this.desk = desk;
     this.leave = leave;
+    this.work = new BackgroundWork(Demand.PROCESSOR, desk.solution()::session);
     this.wishes = new WishesPanel(this::propose);
     getStyleClass().add(Style.HANDOUT_VIEW);
     setTop(bar());
@@ -143,7 +145,7 @@ public final class ComposeView extends BorderPane {
   }
 
   private void propose() {
-    work.ifPresent(BackgroundWork::stop);
+    work.stop();
     Optional<Order> order = offer().flatMap(wishes::order);
     if (order.isEmpty() || model.isEmpty()) {
       said.setText(Words.of("compose.unread"));
@@ -152,13 +154,9 @@ public final class ComposeView extends BorderPane {
     said.setText(Words.of("compose.looking"));
     Proposal like = model.get();
     long drawn = seed;
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                desk.solution().session(),
-                (_, _) -> Composer.like(like).compose(order.get(), drawn),
-                BackgroundWork.Listener.of(
-                    this::show, () -> said.setText(Words.of("compose.failed")))));
+    work.begin(
+        _ -> Composer.like(like).compose(order.get(), drawn),
+        BackgroundWork.Outcome.of(this::show, said::setText));
   }
 
   private void show(Composer.Composition composed) {
@@ -190,6 +188,6 @@ public final class ComposeView extends BorderPane {
 
   /// Ends what is under way.
   public void stop() {
-    work.ifPresent(BackgroundWork::stop);
+    work.stop();
   }
 }

@@ -13,6 +13,8 @@ import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.file.FileProblem;
@@ -42,7 +44,7 @@ public final class Checking {
     this.solution = solution;
     this.worked = worked;
     this.notices = notices;
-    this.work = new LongWork(notices);
+    this.work = new LongWork(notices, Demand.PROCESSOR, solution::session);
     worked.subscribe(_ -> renew());
     solution.listen(
         new OpenSolution.Listener() {
@@ -53,7 +55,9 @@ public final class Checking {
 
           @Override
           public void changed(Solution changed) {
-            // What is worked out anew is marked anew.
+            // Marked anew once it is worked out.
+            stop();
+            current.set(false);
           }
         });
   }
@@ -248,7 +252,7 @@ public final class Checking {
         notices.say(Words.of("check.stranger", found.name(), stranger.get()));
         show(Optional.empty());
       } else if (marking.isShort(found)) {
-        show(Optional.of(marking.of(found, _ -> true)));
+        show(Optional.of(marking.of(found, Progress.NONE)));
       } else {
         markBeside(marking, found);
       }
@@ -263,17 +267,11 @@ public final class Checking {
     int all = found.rows().size();
     String said = marking.isByKeys() ? "check.keys.marking" : "check.marking";
     work.begin(
-        solution.session(),
-        all,
-        goesOn -> marking.of(found, goesOn),
-        new LongWork.Said(
-            done -> Words.of(said, done, all),
-            Notice.of(
-                Words.of("check.marking.stopped"),
-                new Notice.Offer(Words.of("check.marking.again"), this::renew))),
-        checked -> {
-          notices.clear();
-          show(Optional.of(checked));
-        });
+        LongWork.counted(all, done -> Words.of(said, done, all)),
+        progress -> marking.of(found, progress),
+        Notice.of(
+            Words.of("check.marking.stopped"),
+            new Notice.Offer(Words.of("check.marking.again"), this::renew)),
+        checked -> show(Optional.of(checked)));
   }
 }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.IntPredicate;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Marker;
@@ -13,6 +12,7 @@ import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.MarkingRules;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -23,10 +23,10 @@ import lehrgang.documents.solutionfile.SolutionFile;
 public record ClassKeys(Map<String, Solved> own) {
   /// Reads them; one that cannot be worked out is left out.
   ///
-  /// @param files  where the solution of each student is
-  /// @param goesOn told how many are read, by one thread or another; whether to go on
+  /// @param files    where the solution of each student is
+  /// @param progress told how many are read
   /// @throws FileProblem if one of the solutions cannot be read
-  public static ClassKeys read(Map<String, Path> files, IntPredicate goesOn) throws FileProblem {
+  public static ClassKeys read(Map<String, Path> files, Progress progress) throws FileProblem {
     Map<String, Solved> own = new LinkedHashMap<>();
     int count = 0;
     for (Map.Entry<String, Path> entry : files.entrySet()) {
@@ -35,9 +35,7 @@ public record ClassKeys(Map<String, Solved> own) {
               worked ->
                   own.put(entry.getKey(), new Solved(worked.solution(), worked.derivation())));
       count++;
-      if (!goesOn.test(count)) {
-        break;
-      }
+      progress.report(count, files.size());
     }
     return new ClassKeys(own);
   }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.IntPredicate;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Answer;
@@ -21,6 +20,7 @@ import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.marks.AnswersFile;
@@ -121,8 +121,8 @@ final class ClassMarking {
 
   /// The answers of a file, those that were typed in the place of those that stand there.
   ///
-  /// @param goesOn told how many are marked; whether to go on
-  Checked of(AnswersFile found, IntPredicate goesOn) {
+  /// @param progress told how many are marked
+  Checked of(AnswersFile found, Progress progress) {
     List<LineId> lines = inOrder(new HashSet<>(found.lines()));
     Marker marker = Marker.of(solution, derivation, lines);
     List<SheetMarks> sheets =
@@ -130,7 +130,7 @@ final class ClassMarking {
             found.marks(
                 student ->
                     keys.map(own -> own.marker(student, lines, solution.marking())).orElse(marker),
-                goesOn));
+                progress));
     sheets.removeIf(sheet -> typed().containsKey(sheet.student()));
     sheets.addAll(typed(marker));
     return checked(found.name(), lines, sheets);

@@ -1,10 +1,7 @@
 package lehrgang.desktop.desk;
 
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import java.util.function.DoubleConsumer;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
@@ -16,11 +13,12 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseSource;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// Counts records into the table of the solution: at once where they are at hand, beside the
@@ -28,26 +26,14 @@ import lehrgang.documents.file.FileProblem;
 public final class Counting {
   private final OpenSolution solution;
   private final Notices notices;
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final LongWork work;
+  private final BackgroundWork check;
 
   Counting(OpenSolution solution, Notices notices) {
     this.solution = solution;
     this.notices = notices;
-  }
-
-  /// What counting gave, or a sentence that says why it gave nothing.
-  private record Result(Optional<Origin> origin, String problem) {
-    static Result of(Checked<Origin> counted) {
-      return switch (counted) {
-        case Checked.Good<Origin>(var origin) -> new Result(Optional.of(origin), "");
-        case Checked.Bad<Origin>(var problems) ->
-            failed(Wording.english().text(problems.getFirst().sentence()));
-      };
-    }
-
-    static Result failed(String problem) {
-      return new Result(Optional.empty(), problem);
-    }
+    this.work = new LongWork(notices, Demand.PROCESSOR, solution::session);
+    this.check = new BackgroundWork(Demand.DISK, solution::session);
   }
 
   /// Counts by another recipe; the solution changes only if that makes a table, and if its recipe
@@ -56,19 +42,17 @@ public final class Counting {
   /// @param failed told why it makes none
   public void recount(Origin origin, Recipe recipe, Consumer<String> failed) {
     switch (origin.records()) {
-      case Records.Kept kept -> take(Result.of(Origin.count(kept, recipe)), failed);
+      case Records.Kept kept -> take(Origin.count(kept, recipe), failed);
       case Records.InFile there ->
-          run(
-              progress -> CaseFile.of(there).countInFile(recipe, progress),
-              unlessChanged(origin, result -> take(result, failed)));
+          count(there, recipe, unlessChanged(origin, counted -> take(counted, failed)), failed);
     }
   }
 
   /// What was counted for a recipe is of no use to another one.
-  private Consumer<Result> unlessChanged(Origin before, Consumer<Result> take) {
-    return result -> {
+  private Consumer<Checked<Origin>> unlessChanged(Origin before, Consumer<Checked<Origin>> take) {
+    return counted -> {
       if (solution.now().origin().equals(Optional.of(before))) {
-        take.accept(result);
+        take.accept(counted);
       } else {
         notices.say(Words.of("status.recount-dropped"));
       }
@@ -86,16 +70,19 @@ public final class Counting {
     if (recipe.isPresent()
         && solution.now().origin().orElse(null) instanceof Origin before
         && before.records() instanceof Records.InFile there) {
-      run(
-          progress -> CaseFile.of(there).countInFile(recipe.get(), progress),
+      count(
+          there,
+          recipe.get(),
           unlessChanged(
               before,
-              result ->
-                  result
-                      .origin()
-                      .ifPresentOrElse(
-                          origin -> solution.edit("", now -> Changes.counted(change, now, origin)),
-                          () -> notices.say(result.problem()))));
+              counted -> {
+                switch (counted) {
+                  case Checked.Good<Origin>(var origin) ->
+                      solution.edit("", now -> Changes.counted(change, now, origin));
+                  case Checked.Bad<Origin> bad -> notices.say(problem(bad));
+                }
+              }),
+          notices::say);
     } else {
       solution.edit("", now -> Changes.apply(change, now));
     }
@@ -106,7 +93,19 @@ public final class Counting {
   /// @param failed told why they make no table
   /// @param done   called when they do
   public void count(CaseSource file, Recipe recipe, Consumer<String> failed, Runnable done) {
-    run(progress -> file.count(recipe, progress), failed, done);
+    begin(
+        progress -> file.count(recipe, progress),
+        counted -> {
+          if (counted instanceof Checked.Good<Origin>) {
+            done.run();
+          }
+          Notice left = notices.now();
+          take(counted, failed);
+          if (!left.offers().isEmpty()) {
+            notices.say(left);
+          }
+        },
+        failed);
   }
 
   /// Looks whether the file of records is still what was counted, and says plainly if not.
@@ -117,19 +116,18 @@ public final class Counting {
         .ifPresent(
             origin -> {
               if (origin.records() instanceof Records.InFile there) {
-                BackgroundWork.begin(
-                    solution.session(),
-                    (_, _) -> changed(there),
-                    BackgroundWork.Listener.<Optional<String>>of(
+                check.begin(
+                    progress -> changed(there, progress),
+                    BackgroundWork.Outcome.of(
                         found -> found.ifPresent(sentence -> warn(origin, sentence)),
-                        () -> notices.say(Words.of("status.not-verified", there.name()))));
+                        _ -> notices.say(Words.of("status.not-verified", there.name()))));
               }
             });
   }
 
-  private static Optional<String> changed(Records.InFile there) {
+  private static Optional<String> changed(Records.InFile there, Progress progress) {
     try {
-      return CaseFile.of(there).checksum(Progress.NONE).equals(there.checksum())
+      return CaseFile.of(there).checksum(progress).equals(there.checksum())
           ? Optional.empty()
           : Optional.of(Words.of("status.records-changed", there.name()));
     } catch (FileProblem e) {
@@ -142,75 +140,37 @@ public final class Counting {
     notices.say(Notice.of(sentence, new Notice.Offer(Words.of("status.count-again"), again)));
   }
 
-  private interface Reading {
-    Checked<Origin> count(Progress progress) throws FileProblem;
+  private void count(
+      Records.InFile there,
+      Recipe recipe,
+      Consumer<Checked<Origin>> done,
+      Consumer<String> failed) {
+    begin(progress -> CaseFile.of(there).countInFile(recipe, progress), done, failed);
   }
 
-  private void run(Reading reading, Consumer<String> failed, Runnable done) {
-    run(
-        reading,
-        result -> {
-          result.origin().ifPresent(_ -> done.run());
-          Notice left = notices.now();
-          take(result, failed);
-          if (!left.offers().isEmpty()) {
-            notices.say(left);
-          }
-        });
+  private void begin(
+      BackgroundWork.Job<Checked<Origin>> job,
+      Consumer<Checked<Origin>> done,
+      Consumer<String> failed) {
+    work.begin(
+        LongWork.percent("status.counting"), job, new LongWork.Outcome<>(done, failed, () -> {}));
   }
 
-  private void run(Reading reading, Consumer<Result> done) {
-    stop();
-    show(0);
-    Consumer<Result> ended =
-        result -> {
-          notices.clear();
-          done.accept(result);
-        };
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                solution.session(),
-                (progress, stopped) -> result(reading, progress, stopped),
-                new BackgroundWork.Listener<>(
-                    this::show,
-                    ended,
-                    () -> ended.accept(Result.failed(Words.of("status.failed"))))));
+  /// Lets go of what is under way.
+  void stop() {
+    work.stop();
+    check.stop();
   }
 
-  private static Result result(Reading reading, DoubleConsumer progress, BooleanSupplier stopped) {
-    try {
-      return Result.of(reading.count(Progress.of(progress, stopped)));
-    } catch (FileProblem e) {
-      return Result.failed(e.getMessage());
-    } catch (CancellationException e) {
-      return Result.failed("");
+  private void take(Checked<Origin> counted, Consumer<String> failed) {
+    switch (counted) {
+      case Checked.Good<Origin>(var origin) -> solution.edit("", now -> taken(now, origin));
+      case Checked.Bad<Origin> bad -> failed.accept(problem(bad));
     }
   }
 
-  private void show(double part) {
-    Runnable stop =
-        () -> {
-          stop();
-          notices.clear();
-        };
-    notices.say(
-        Notice.of(
-            Words.of("status.counting", Math.round(part * 100) + "\u00a0%"),
-            new Notice.Offer(Words.of("status.stop"), stop)));
-  }
-
-  private void stop() {
-    work.ifPresent(BackgroundWork::stop);
-    work = Optional.empty();
-  }
-
-  private void take(Result result, Consumer<String> failed) {
-    result
-        .origin()
-        .ifPresentOrElse(
-            origin -> solution.edit("", now -> taken(now, origin)),
-            () -> failed.accept(result.problem()));
+  private static String problem(Checked.Bad<Origin> bad) {
+    return Wording.english().text(bad.problems().getFirst().sentence());
   }
 
   /// With the counted table, and a procedure that reads it.

@@ -39,6 +39,7 @@ public record Desk(
   public void stop() {
     solution.close();
     worked.stop();
+    counting.stop();
     checking.stop();
   }
 }

@@ -2,8 +2,8 @@ package lehrgang.desktop.desk;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -13,7 +13,7 @@ import lehrgang.documents.solutionfile.SolutionFile;
 public final class DiskWatch {
   private final OpenSolution solution;
   private final Notices notices;
-  private boolean looking;
+  private final BackgroundWork work;
 
   /// What was told of last, so that it is told once; what is not there has an empty stamp.
   private Optional<Optional<DiskStamp>> said = Optional.empty();
@@ -21,31 +21,28 @@ public final class DiskWatch {
   public DiskWatch(Desk desk) {
     this.solution = desk.solution();
     this.notices = desk.notices();
+    this.work = new BackgroundWork(Demand.DISK, solution::session);
   }
 
   /// Looks at the file, beside the interface: a folder in a network may take its time.
   public void look() {
     Optional<Path> path = solution.path();
-    if (looking || path.isEmpty()) {
+    if (work.isUnderWay() || path.isEmpty()) {
       return;
     }
-    looking = true;
-    CompletableFuture.supplyAsync(() -> DiskStamp.of(path.get()))
-        .whenComplete((found, _) -> Platform.runLater(() -> looked(path.get(), found)));
+    work.begin(
+        _ -> DiskStamp.of(path.get()),
+        BackgroundWork.Outcome.of(found -> looked(path.get(), found), notices::say));
   }
 
   /// Whether nothing is being looked at.
   public boolean isIdle() {
-    return !looking;
+    return !work.isUnderWay();
   }
 
   private void looked(Path path, Optional<DiskStamp> found) {
-    looking = false;
     boolean isOpen = solution.path().filter(path::equals).isPresent();
-    if (!isOpen
-        || found == null
-        || found.equals(solution.stamp())
-        || said.filter(found::equals).isPresent()) {
+    if (!isOpen || found.equals(solution.stamp()) || said.filter(found::equals).isPresent()) {
       return;
     }
     said = Optional.of(found);

@@ -1,100 +1,120 @@
 package lehrgang.desktop.desk;
 
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.DoubleFunction;
 import java.util.function.IntFunction;
-import java.util.function.IntPredicate;
+import java.util.function.Supplier;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
-import lehrgang.documents.file.FileProblem;
 
-/// Work on many files beside the interface: says how far it is, and can be stopped. What else is
-/// begun stops it.
+/// Work beside the interface of which a notice says how far it is, with a button that stops it.
 public final class LongWork {
   private final Notices notices;
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final BackgroundWork work;
+  private final List<Running> running = new ArrayList<>();
 
-  public LongWork(Notices notices) {
+  /// @param session in which a piece of work begins, and without which it is of no use
+  public LongWork(Notices notices, BackgroundWork.Demand demand, Supplier<Session> session) {
     this.notices = notices;
+    this.work = new BackgroundWork(demand, session);
   }
 
-  /// What is to be done.
-  public interface Job<T> {
-    /// @param goesOn told how many are done, by one thread or another; whether to go on
-    /// @throws FileProblem if it cannot be done; said in the end
-    T run(IntPredicate goesOn) throws FileProblem;
+  /// Work that is of use whatever is open in the window.
+  public LongWork(Notices notices, BackgroundWork.Demand demand) {
+    this(notices, demand, Session::new);
   }
 
-  /// What is said meanwhile.
+  /// What is told in the end, on the interface thread: one of the three.
   ///
-  /// @param underWay by how many are done
-  /// @param stopped  after a stop
-  public record Said(IntFunction<String> underWay, Notice stopped) {
-    public Said(IntFunction<String> underWay, String stopped) {
-      this(underWay, Notice.of(stopped));
-    }
+  /// @param done    the result
+  /// @param failed  why there is none, in one sentence
+  /// @param stopped that the user stopped it
+  public record Outcome<T>(Consumer<T> done, Consumer<String> failed, Runnable stopped) {}
+
+  /// What a notice says of it, by the part that is done in percent.
+  public static DoubleFunction<String> percent(String key) {
+    return part -> Words.of(key, Math.round(part * 100) + "\u00a0%");
   }
 
-  /// How it ended.
-  private sealed interface Ended<T> {
-    record Well<T>(T result) implements Ended<T> {}
-
-    record Badly<T>(FileProblem problem) implements Ended<T> {}
+  /// What a notice says of it, by how many of several are done.
+  public static DoubleFunction<String> counted(int all, IntFunction<String> said) {
+    return part -> said.apply((int) Math.round(part * all));
   }
 
-  /// Begins, and returns at once.
+  /// Begins a piece of work and returns at once. The one before is stopped, unless it writes files.
   ///
-  /// @param session in which the result is of use; a new one for files, which are written whatever
-  ///     is opened meanwhile
-  /// @param all  how many there are to do; 1 or more
-  /// @param done told of the result, on the interface thread, unless it was stopped
-  public <T> void begin(Session session, int all, Job<T> job, Said said, Consumer<T> done) {
-    stop();
-    say(0, said);
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                session,
-                (progress, stopped) ->
-                    run(
-                        job,
-                        count -> {
-                          progress.accept((double) count / all);
-                          return !stopped.getAsBoolean();
-                        }),
-                new BackgroundWork.Listener<>(
-                    part -> say((int) Math.round(part * all), said),
-                    ended -> {
-                      switch (ended) {
-                        case Ended.Well<T>(var result) -> done.accept(result);
-                        case Ended.Badly<T>(var problem) -> notices.say(problem.getMessage());
-                      }
-                    },
-                    () -> notices.say(Words.of("status.failed")))));
+  /// @param underWay what the notice says, by the part that is done from 0 to 1
+  public <T> void begin(
+      DoubleFunction<String> underWay, BackgroundWork.Job<T> job, Outcome<T> outcome) {
+    Running piece = new Running(outcome.stopped());
+    running.forEach(Running::unsay);
+    running.removeIf(_ -> !work.writes());
+    running.add(piece);
+    piece.say(underWay.apply(0));
+    piece.stopper =
+        work.begin(
+            job,
+            new BackgroundWork.Outcome<>(
+                part -> piece.say(underWay.apply(part)),
+                result -> {
+                  piece.end();
+                  outcome.done().accept(result);
+                },
+                problem -> {
+                  piece.end();
+                  outcome.failed().accept(problem);
+                }));
+  }
+
+  /// The same where a notice says why there is no result, or that it was stopped.
+  public <T> void begin(
+      DoubleFunction<String> underWay,
+      BackgroundWork.Job<T> job,
+      Notice stopped,
+      Consumer<T> done) {
+    begin(underWay, job, new Outcome<>(done, notices::say, () -> notices.say(stopped)));
   }
 
   /// Stops what is under way, without a word.
   public void stop() {
-    work.ifPresent(BackgroundWork::stop);
-    work = Optional.empty();
+    work.stop();
+    List.copyOf(running).forEach(Running::end);
   }
 
-  private static <T> Ended<T> run(Job<T> job, IntPredicate goesOn) {
-    try {
-      return new Ended.Well<>(job.run(goesOn));
-    } catch (FileProblem e) {
-      return new Ended.Badly<>(e);
+  /// A piece of work, with the notice that says how far it is.
+  private final class Running {
+    private final Runnable stopped;
+    private Runnable stopper = () -> {};
+    private Notice said = Notice.NONE;
+
+    Running(Runnable stopped) {
+      this.stopped = stopped;
     }
-  }
 
-  private void say(int done, Said said) {
-    Runnable stopped =
-        () -> {
-          stop();
-          notices.say(said.stopped());
-        };
-    notices.say(
-        Notice.of(said.underWay().apply(done), new Notice.Offer(Words.of("status.stop"), stopped)));
+    void say(String sentence) {
+      said = Notice.of(sentence, new Notice.Offer(Words.of("status.stop"), this::stop));
+      notices.say(said);
+    }
+
+    private void stop() {
+      stopper.run();
+      end();
+      stopped.run();
+    }
+
+    void end() {
+      unsay();
+      running.remove(this);
+    }
+
+    /// What another one says stays.
+    void unsay() {
+      if (notices.now() == said) {
+        notices.clear();
+      }
+    }
   }
 }

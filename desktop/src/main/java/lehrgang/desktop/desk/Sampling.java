@@ -2,91 +2,92 @@ package lehrgang.desktop.desk;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.simulation.Experiment;
 import lehrgang.core.simulation.Simulator;
-import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.core.work.Progress;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Words;
 
-/// Draws tables by chance: little at once, and more beside the interface.
+/// Draws tables at random where that takes so long that a notice says how far it is.
 final class Sampling {
-  /// So many counts are drawn before anyone notices.
-  private static final long AT_ONCE = 100_000;
+  /// So many counts are drawn in a moment.
+  private static final long IN_A_MOMENT = 100_000;
 
   private final Notices notices;
-  private final Runnable again;
-  private Optional<Drawn> drawn = Optional.empty();
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final LongWork work;
+  private Optional<Drawn> last = Optional.empty();
+
+  /// The tables that were drawn for an experiment.
+  record Drawn(Experiment experiment, Draws draws) {}
+
+  /// What is done where there are no tables.
+  ///
+  /// @param told  told that there are none
+  /// @param again begins anew, if the user wants it
+  record Without(Runnable told, Runnable again) {}
+
+  Sampling(Notices notices, Supplier<Session> session) {
+    this.notices = notices;
+    this.work = new LongWork(notices, Demand.PROCESSOR, session);
+  }
 
   /// What was drawn last: an edit of the question need not draw it again.
-  private record Drawn(Experiment experiment, Draws draws) {}
-
-  /// @param again begins anew what was stopped
-  Sampling(Notices notices, Runnable again) {
-    this.notices = notices;
-    this.again = again;
+  Optional<Drawn> last() {
+    return last;
   }
 
-  /// What was drawn before for the same experiment, or can be without anyone waiting.
-  Optional<Draws> atOnce(Experiment experiment) {
-    Optional<Draws> known =
-        drawn.filter(last -> last.experiment().equals(experiment)).map(Drawn::draws);
-    return known.isPresent() || experiment.size() > AT_ONCE
+  void keep(Drawn drawn) {
+    last = Optional.of(drawn);
+  }
+
+  /// What was drawn before for the same experiment, or is drawn in a moment; empty where it takes
+  /// longer. May be called by any thread.
+  static Optional<Drawn> atOnce(Experiment experiment, Optional<Drawn> last) {
+    Optional<Drawn> known = last.filter(drawn -> drawn.experiment().equals(experiment));
+    return known.isPresent() || experiment.size() > IN_A_MOMENT
         ? known
-        : Optional.of(
-            keep(experiment, Simulator.run(experiment, _ -> {}, () -> false).orElseThrow()));
+        : Optional.of(drawn(experiment, Progress.ofThisThread()));
   }
 
-  private Draws keep(Experiment experiment, Draws draws) {
-    drawn = Optional.of(new Drawn(experiment, draws));
-    return draws;
+  private static Drawn drawn(Experiment experiment, Progress progress) {
+    return new Drawn(experiment, Simulator.run(experiment, progress));
   }
 
   /// Draws beside the interface.
   ///
-  /// @param done    told the draws
-  /// @param stopped called if there will be none
-  void begin(Experiment experiment, Consumer<Draws> done, Runnable stopped) {
-    showProgress(0, stopped);
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                (progress, whether) -> Simulator.run(experiment, progress, whether),
-                new BackgroundWork.Listener<>(
-                    part -> showProgress(part, stopped),
-                    result ->
-                        result.ifPresent(
-                            draws -> {
-                              notices.clear();
-                              done.accept(keep(experiment, draws));
-                            }),
-                    () -> {
-                      stopped.run();
-                      notices.say(Notice.of(Words.of("status.failed"), drawAgain()));
-                    })));
+  /// @param then what is made of the tables, also beside the interface
+  /// @param done told what was made of them
+  <T> void begin(
+      Experiment experiment, Function<Drawn, T> then, Consumer<T> done, Without without) {
+    work.begin(
+        LongWork.percent("status.drawing"),
+        progress -> {
+          Drawn drawn = drawn(experiment, progress);
+          return new Made<>(drawn, then.apply(drawn));
+        },
+        new LongWork.Outcome<>(
+            made -> {
+              keep(made.drawn());
+              done.accept(made.made());
+            },
+            problem -> without(problem, without),
+            () -> without(Words.of("status.stopped"), without)));
   }
 
-  private Notice.Offer drawAgain() {
-    return new Notice.Offer(Words.of("status.draw-again"), again);
-  }
+  private record Made<T>(Drawn drawn, T made) {}
 
-  private void showProgress(double part, Runnable stopped) {
-    Runnable stop =
-        () -> {
-          stop();
-          stopped.run();
-          Platform.runLater(() -> notices.say(Notice.of(Words.of("status.stopped"), drawAgain())));
-        };
+  private void without(String sentence, Without without) {
+    without.told().run();
     notices.say(
-        Notice.of(
-            Words.of("status.drawing", Math.round(part * 100) + "\u00a0%"),
-            new Notice.Offer(Words.of("status.stop"), stop)));
+        Notice.of(sentence, new Notice.Offer(Words.of("status.draw-again"), without.again())));
   }
 
   /// Lets go of what is under way.
   void stop() {
-    work.ifPresent(BackgroundWork::stop);
-    work = Optional.empty();
+    work.stop();
   }
 }

@@ -44,7 +44,7 @@ public final class HandOutView extends BorderPane {
   private final Button save = new Button();
   private final Button copy =
       Icons.button("fth-copy", Words.of("handout.copy"), Style.ICON_BUTTON, this::copy);
-  private final PagesView pages = new PagesView(this::counted);
+  private final PagesView pages;
   private final ChoicesPanel choices;
   private Optional<Order> shown = Optional.empty();
   private boolean inSight;
@@ -70,6 +70,7 @@ public final class HandOutView extends BorderPane {
 
   public HandOutView(Desk desk, Use use) {
     this.desk = desk;
+    this.pages = new PagesView(desk.solution()::session, this::counted);
     this.use = use;
     this.choices =
         new ChoicesPanel(

@@ -3,9 +3,9 @@ package lehrgang.desktop.handout;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -19,8 +19,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
 import javafx.util.Duration;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Pictures;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.order.Order;
@@ -40,15 +43,17 @@ final class PagesView extends ScrollPane {
 
   private final FlowPane sheets = new FlowPane(GAP, GAP);
   private final IntConsumer counted;
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final BackgroundWork work;
   private Optional<byte[]> pdf = Optional.empty();
   private Optional<Consumer<byte[]>> taker = Optional.empty();
   private Optional<Order> order = Optional.empty();
   private final PauseTransition pause = new PauseTransition(Duration.millis(PAUSE));
   private double width = SMALL;
 
+  /// @param session in which pages are set
   /// @param counted told how many pages there are
-  PagesView(IntConsumer counted) {
+  PagesView(Supplier<Session> session, IntConsumer counted) {
+    this.work = new BackgroundWork(Demand.PROCESSOR, session);
     this.counted = counted;
     sheets.setAlignment(Pos.TOP_LEFT);
     sheets.getStyleClass().add(Style.SHEETS);
@@ -80,9 +85,15 @@ final class PagesView extends ScrollPane {
 
   /// There is nothing that could be shown.
   void showNothing() {
+    showNothing(Words.of("handout.waiting"));
+  }
+
+  /// @param reason why
+  private void showNothing(String reason) {
     pause.stop();
-    work.ifPresent(BackgroundWork::stop);
-    Label label = new Label(Words.of("handout.waiting"));
+    work.stop();
+    Label label = new Label(reason);
+    label.setWrapText(true);
     label.getStyleClass().add(Style.SHEETS_EMPTY);
     sheets.getChildren().setAll(label);
     pdf = Optional.empty();
@@ -93,20 +104,17 @@ final class PagesView extends ScrollPane {
   void show(Order wanted) {
     order = Optional.of(wanted);
     pdf = Optional.empty();
-    work.ifPresent(BackgroundWork::stop);
+    work.stop();
     pause.setOnFinished(_ -> begin(wanted));
     pause.playFromStart();
   }
 
   private void begin(Order wanted) {
-    work.ifPresent(BackgroundWork::stop);
     double scale = scale();
     int first = Math.max(1, (int) Math.ceil(visible()));
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                (_, stopped) -> Painted.of(PdfHandout.of(wanted), scale, first, stopped),
-                BackgroundWork.Listener.of(painted -> show(painted, scale), this::showNothing)));
+    work.begin(
+        progress -> Painted.of(PdfHandout.of(wanted), scale, first, progress),
+        BackgroundWork.Outcome.of(painted -> show(painted, scale), this::showNothing));
   }
 
   /// How many pages are in sight at once.
@@ -138,20 +146,17 @@ final class PagesView extends ScrollPane {
   /// Paints the pages further down when those at the top are shown.
   private void rest(Painted painted, double scale) {
     int from = painted.pictures().size();
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                (_, stopped) ->
-                    Painted.pictures(painted.pdf(), scale, from, painted.count(), stopped),
-                BackgroundWork.Listener.of(
-                    pictures -> {
-                      for (int i = 0; i < pictures.size(); i++) {
-                        ((StackPane) sheets.getChildren().get(from + i))
-                            .getChildren()
-                            .setAll(view(pictures.get(i)));
-                      }
-                    },
-                    () -> {})));
+    work.begin(
+        progress -> Painted.pictures(painted.pdf(), scale, from, painted.count(), progress),
+        BackgroundWork.Outcome.of(
+            pictures -> {
+              for (int i = 0; i < pictures.size(); i++) {
+                ((StackPane) sheets.getChildren().get(from + i))
+                    .getChildren()
+                    .setAll(view(pictures.get(i)));
+              }
+            },
+            this::showNothing));
   }
 
   private StackPane sheet(int page, Painted painted) {
@@ -199,25 +204,25 @@ final class PagesView extends ScrollPane {
   /// A PDF and the pictures of its first pages.
   private record Painted(
       byte[] pdf, int count, double width, double height, List<Picture> pictures) {
-    static Painted of(byte[] pdf, double scale, int first, BooleanSupplier stopped) {
+    static Painted of(byte[] pdf, double scale, int first, Progress progress) {
       try (PdfPages pages = PdfPages.of(pdf)) {
         int some = Math.min(first, pages.count());
-        List<Picture> pictures = paint(pages, scale, 0, some, stopped);
+        List<Picture> pictures = paint(pages, scale, 0, some, progress);
         return new Painted(pdf, pages.count(), pages.width(0), pages.height(0), pictures);
       }
     }
 
-    static List<Picture> pictures(
-        byte[] pdf, double scale, int from, int to, BooleanSupplier stopped) {
+    static List<Picture> pictures(byte[] pdf, double scale, int from, int to, Progress progress) {
       try (PdfPages pages = PdfPages.of(pdf)) {
-        return paint(pages, scale, from, to, stopped);
+        return paint(pages, scale, from, to, progress);
       }
     }
 
     private static List<Picture> paint(
-        PdfPages pages, double scale, int from, int to, BooleanSupplier stopped) {
+        PdfPages pages, double scale, int from, int to, Progress progress) {
       List<Picture> pictures = new ArrayList<>();
-      for (int page = from; page < to && !stopped.getAsBoolean(); page++) {
+      for (int page = from; page < to; page++) {
+        progress.check();
         pictures.add(pages.picture(page, scale));
       }
       return pictures;

@@ -24,6 +24,7 @@ import lehrgang.core.compose.Proposal;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
@@ -50,10 +51,10 @@ public final class VaryView extends BorderPane {
   private final Label said = Labels.label("", Style.HANDOUT_HINT);
   private final ListView<Member> students = new ListView<>();
   private final Map<Form, CheckBox> forms = new EnumMap<>(Form.class);
-  private final PagesView pages = new PagesView(_ -> {});
+  private final PagesView pages;
   private final Button save = new Button(Words.of("vary.save"));
   private Optional<PersonalClass> drawn = Optional.empty();
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final BackgroundWork work;
 
   /// What the view needs of the window around it.
   public interface Use {
@@ -70,6 +71,8 @@ public final class VaryView extends BorderPane {
   public VaryView(Desk desk, Use use) {
     this.desk = desk;
     this.use = use;
+    this.pages = new PagesView(desk.solution()::session, _ -> {});
+    this.work = new BackgroundWork(Demand.PROCESSOR, desk.solution()::session);
     getStyleClass().add(Style.HANDOUT_VIEW);
     setTop(bar());
     setLeft(choices());
@@ -169,7 +172,7 @@ public final class VaryView extends BorderPane {
   }
 
   private void forget() {
-    work.ifPresent(BackgroundWork::stop);
+    work.stop();
     drawn = Optional.empty();
     students.getItems().clear();
     save.setDisable(true);
@@ -200,12 +203,13 @@ public final class VaryView extends BorderPane {
     try {
       ClassList students = students();
       said.setText(Words.of("vary.drawing", 0, students.students().size()));
-      work =
-          Optional.of(
-              BackgroundWork.begin(
-                  desk.solution().session(),
-                  job(model.get(), students, number.get()),
-                  listener(students)));
+      int all = students.students().size();
+      work.begin(
+          progress -> PersonalClass.draw(model.get(), students, number.get(), progress),
+          new BackgroundWork.Outcome<>(
+              part -> said.setText(Words.of("vary.drawing", Math.round(part * all), all)),
+              this::show,
+              said::setText));
     } catch (FileProblem e) {
       said.setText(e.getMessage());
     }
@@ -220,36 +224,6 @@ public final class VaryView extends BorderPane {
     return typed.matches("\\d{1," + MOST_DIGITS + "}")
         ? Optional.of(Long.parseLong(typed))
         : Optional.empty();
-  }
-
-  /// How drawing ended: with other counts for all, or with a sentence that says why not.
-  private record Ended(Optional<PersonalClass> made, String problem) {}
-
-  private static BackgroundWork.Job<Ended> job(Proposal model, ClassList students, long seed) {
-    return (progress, stopped) -> {
-      try {
-        PersonalClass made =
-            PersonalClass.draw(
-                model,
-                students,
-                seed,
-                done -> {
-                  progress.accept((double) done / students.students().size());
-                  return !stopped.getAsBoolean();
-                });
-        return new Ended(Optional.of(made), "");
-      } catch (FileProblem e) {
-        return new Ended(Optional.empty(), e.getMessage());
-      }
-    };
-  }
-
-  private BackgroundWork.Listener<Ended> listener(ClassList list) {
-    int all = list.students().size();
-    return new BackgroundWork.Listener<>(
-        part -> said.setText(Words.of("vary.drawing", Math.round(part * all), all)),
-        ended -> ended.made().ifPresentOrElse(this::show, () -> said.setText(ended.problem())),
-        () -> said.setText(Words.of("status.failed")));
   }
 
   private void show(PersonalClass made) {

@@ -1,105 +1,252 @@
 package lehrgang.desktop.kit;
 
+import java.time.Duration;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.Executor;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.function.BooleanSupplier;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.LockSupport;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import lehrgang.core.work.Progress;
+import lehrgang.documents.file.FileProblem;
 
-/// Long work beside the interface, with progress and a stop that works. What fails ends too: it is
-/// logged and told.
+/// Work of one kind beside the interface, such as counting records. At most one piece of it is
+/// under way: a piece that begins stops the one before. Files are written one after the other.
+///
+/// A piece belongs to the session in which it began. Its outcome is told on the interface thread,
+/// and only if the session goes on and the piece was not stopped; otherwise it is dropped. To be
+/// used by the interface thread only.
 public final class BackgroundWork {
-  private static final Logger LOG = LoggerFactory.getLogger(BackgroundWork.class);
-
   /// How often progress is shown, in nanoseconds.
   private static final long PAUSE = 120_000_000;
 
-  /// A thread for each: what takes long does not keep what is short waiting, however few cores
-  /// there are.
-  private static final Executor THREADS =
-      Executors.newThreadPerTaskExecutor(
-          Thread.ofPlatform().daemon().name("beside the window ", 1).factory());
+  /// How often a piece that waits for its turn looks whether it was stopped, in milliseconds.
+  private static final long LOOK = 20;
 
-  private final AtomicBoolean stopped = new AtomicBoolean();
-  private final Session session;
+  private static final Semaphore CORES =
+      new Semaphore(Runtime.getRuntime().availableProcessors(), true);
 
-  private BackgroundWork(Session session) {
+  private static final AtomicInteger PAGES = new AtomicInteger();
+  private static final AtomicInteger WRITERS = new AtomicInteger();
+
+  private final Demand demand;
+  private final Supplier<Session> session;
+  private final Lock turn = new ReentrantLock(true);
+  private final Set<Piece<?>> underWay = new HashSet<>();
+
+  /// @param session in which a piece of work begins
+  public BackgroundWork(Demand demand, Supplier<Session> session) {
+    this.demand = demand;
     this.session = session;
   }
 
-  /// What is to be done; it looks now and then whether it was stopped.
-  public interface Job<T> {
-    T run(DoubleConsumer progress, BooleanSupplier stopped);
+  /// Work that is of use whatever is open in the window, until it is stopped.
+  public BackgroundWork(Demand demand) {
+    this(demand, Session::new);
   }
 
-  /// What is told while it is under way, always on the interface thread, and nothing once it was
+  /// What work needs of the machine.
+  public enum Demand {
+    /// Works out the page that is being edited: waits for nothing.
+    PAGE,
+    /// Computes all the time: as many pieces run at once as there are cores.
+    PROCESSOR,
+    /// Waits most of the time, for a disk, a network or a printer.
+    DISK,
+    /// Writes files: the program does not end before it has.
+    WRITING
+  }
+
+  /// What is to be done, by another thread.
+  public interface Job<T> {
+    /// @param progress told how far it is; ends the work if that was stopped
+    /// @throws FileProblem if it cannot be done; its sentence is told
+    T run(Progress progress) throws FileProblem;
+  }
+
+  /// What is told of a piece of work, on the interface thread. Nothing is told of one that was
   /// stopped.
   ///
   /// @param progress the part that is done, from 0 to 1
   /// @param done     the result
-  /// @param failed   that there will be no result
-  public record Listener<T>(DoubleConsumer progress, Consumer<T> done, Runnable failed) {
-    /// One that is told nothing on the way.
-    public static <T> Listener<T> of(Consumer<T> done, Runnable failed) {
-      return new Listener<>(_ -> {}, done, failed);
+  /// @param failed   why there is none, in one sentence
+  public record Outcome<T>(DoubleConsumer progress, Consumer<T> done, Consumer<String> failed) {
+    /// Progress is not shown.
+    public static <T> Outcome<T> of(Consumer<T> done, Consumer<String> failed) {
+      return new Outcome<>(_ -> {}, done, failed);
     }
   }
 
-  /// Begins, and returns at once.
-  public static <T> BackgroundWork begin(Job<T> job, Listener<T> listener) {
-    return begin(new Session(), job, listener);
-  }
-
-  /// Begins what is of use only while a session lasts, and returns at once. When the session ends,
-  /// the work is stopped, and nothing more is told.
-  public static <T> BackgroundWork begin(Session session, Job<T> job, Listener<T> listener) {
-    BackgroundWork work = new BackgroundWork(session);
-    THREADS.execute(() -> work.run(job, listener));
-    return work;
-  }
-
-  private <T> void run(Job<T> job, Listener<T> listener) {
-    AtomicLong last = new AtomicLong();
-    try {
-      T result =
-          job.run(
-              part -> {
-                long now = System.nanoTime();
-                if (now - last.get() > PAUSE) {
-                  last.set(now);
-                  tell(() -> listener.progress().accept(part));
-                }
-              },
-              this::isStopped);
-      tell(() -> listener.done().accept(result));
-    } catch (CancellationException e) {
-      tell(listener.failed());
-    } catch (RuntimeException | Error e) {
-      LOG.error("work beside the interface failed", e);
-      tell(listener.failed());
+  /// Begins a piece of work and returns at once. The one before is stopped, unless it writes files.
+  ///
+  /// @return stops the piece
+  public <T> Runnable begin(Job<T> job, Outcome<T> outcome) {
+    if (demand != Demand.WRITING) {
+      stop();
     }
+    Piece<T> piece = new Piece<>(session.get(), job, outcome);
+    underWay.add(piece);
+    if (demand == Demand.PAGE) {
+      PAGES.incrementAndGet();
+    } else if (demand == Demand.WRITING) {
+      WRITERS.incrementAndGet();
+    }
+    Thread.ofPlatform().daemon().name("beside the window").start(piece);
+    return piece::stop;
   }
 
-  private void tell(Runnable action) {
-    Platform.runLater(
-        () -> {
-          if (!isStopped()) {
-            action.run();
-          }
-        });
+  /// Whether files are written, one after the other.
+  public boolean writes() {
+    return demand == Demand.WRITING;
   }
 
-  private boolean isStopped() {
-    return stopped.get() || !session.isOpen();
-  }
-
+  /// Stops what is under way. Nothing more is told of it.
   public void stop() {
-    stopped.set(true);
+    List.copyOf(underWay).forEach(Piece::stop);
+  }
+
+  /// Whether a piece of work has begun and its outcome is not told yet.
+  public boolean isUnderWay() {
+    return !underWay.isEmpty();
+  }
+
+  /// Whether a page is being worked out in any window; may be asked by any thread.
+  static boolean isPageUnderWay() {
+    return PAGES.get() > 0;
+  }
+
+  /// Waits until no files are being written, before the program ends.
+  ///
+  /// @param patience how long at most
+  public static void awaitWriting(Duration patience) {
+    long end = System.nanoTime() + patience.toNanos();
+    while (WRITERS.get() > 0 && System.nanoTime() < end) {
+      LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(LOOK));
+    }
+  }
+
+  /// Waits a little for what a piece of work needs.
+  private interface Turn {
+    boolean comes() throws InterruptedException;
+  }
+
+  private final class Piece<T> implements Runnable {
+    private final Session session;
+    private final Job<T> job;
+    private final Outcome<T> outcome;
+    private final AtomicLong shown = new AtomicLong();
+    private volatile boolean stopped;
+
+    Piece(Session session, Job<T> job, Outcome<T> outcome) {
+      this.session = session;
+      this.job = job;
+      this.outcome = outcome;
+    }
+
+    void stop() {
+      stopped = true;
+      underWay.remove(this);
+    }
+
+    boolean isStopped() {
+      return stopped || !session.isOpen();
+    }
+
+    @Override
+    public void run() {
+      Runnable end = () -> {};
+      try {
+        T result = inTurn();
+        end = () -> outcome.done().accept(result);
+      } catch (CancellationException e) {
+        // Who stopped it knows.
+      } catch (FileProblem e) {
+        end = () -> outcome.failed().accept(e.getMessage());
+      } catch (RuntimeException | Error e) {
+        String sentence = Unexpected.sentence(e);
+        end = () -> outcome.failed().accept(sentence);
+      }
+      if (demand == Demand.WRITING) {
+        WRITERS.decrementAndGet();
+      }
+      Runnable told = end;
+      Platform.runLater(() -> end(told));
+    }
+
+    private T inTurn() throws FileProblem {
+      return switch (demand) {
+        case PAGE, DISK -> watched();
+        case PROCESSOR -> {
+          await(() -> CORES.tryAcquire(LOOK, TimeUnit.MILLISECONDS));
+          try {
+            yield watched();
+          } finally {
+            CORES.release();
+          }
+        }
+        case WRITING -> {
+          await(() -> turn.tryLock(LOOK, TimeUnit.MILLISECONDS));
+          try {
+            yield watched();
+          } finally {
+            turn.unlock();
+          }
+        }
+      };
+    }
+
+    private void await(Turn turn) {
+      try {
+        while (!turn.comes()) {
+          checkStopped();
+        }
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+        throw new CancellationException();
+      }
+    }
+
+    private T watched() throws FileProblem {
+      checkStopped();
+      Progress progress = Progress.of(this::show, this::isStopped);
+      return progress.watch(() -> job.run(progress));
+    }
+
+    private void checkStopped() {
+      if (isStopped()) {
+        throw new CancellationException();
+      }
+    }
+
+    private void show(double part) {
+      long now = System.nanoTime();
+      long before = shown.get();
+      if (now - before > PAUSE && shown.compareAndSet(before, now)) {
+        Platform.runLater(
+            () -> {
+              if (!isStopped()) {
+                outcome.progress().accept(part);
+              }
+            });
+      }
+    }
+
+    private void end(Runnable told) {
+      if (demand == Demand.PAGE) {
+        PAGES.decrementAndGet();
+      }
+      if (underWay.remove(this) && !isStopped()) {
+        told.run();
+      }
+    }
   }
 }

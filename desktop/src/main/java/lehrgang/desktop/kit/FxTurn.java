@@ -5,6 +5,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.locks.LockSupport;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 
@@ -12,6 +13,7 @@ import javafx.application.Platform;
 public final class FxTurn {
   private static final int PULSES = 3;
   private static final long PATIENCE_SECONDS = 120;
+  private static final long LOOK_NANOS = 200_000;
 
   private FxTurn() {}
 
@@ -38,8 +40,16 @@ public final class FxTurn {
     return await(done);
   }
 
-  /// Waits for a few pulses: layout, and what was put off until after it.
+  /// Waits until no page is being worked out.
+  public static void awaitPages() {
+    while (BackgroundWork.isPageUnderWay()) {
+      LockSupport.parkNanos(LOOK_NANOS);
+    }
+  }
+
+  /// Waits for the page, and for a few pulses: layout, and what was put off until after it.
   public static void settle() {
+    awaitPages();
     CompletableFuture<Boolean> done = new CompletableFuture<>();
     Platform.runLater(
         () ->

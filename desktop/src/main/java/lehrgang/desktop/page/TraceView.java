@@ -107,6 +107,9 @@ public final class TraceView extends ScrollPane {
 
   /// Adds what helps as long as no number is selected, or the usual errors of the one that is.
   private void lookOver() {
+    if (!worked.now().isCurrent()) {
+      return;
+    }
     content.getChildren().removeIf(UsualErrorsView.class::isInstance);
     shown
         .flatMap(trace -> worked.now().result().flatMap(now -> errors(trace, now.derivation())))

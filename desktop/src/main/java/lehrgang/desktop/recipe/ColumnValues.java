@@ -4,14 +4,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.core.cases.Records;
 import lehrgang.core.cases.Tallier;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Session;
 import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// What stands in the columns before a step of a recipe.
@@ -21,11 +23,13 @@ final class ColumnValues {
   /// So many values are shown.
   static final int MOST = 40;
 
+  private final BackgroundWork work;
   private final Origin origin;
   private final List<RecipeStep> before;
   private final Map<String, Map<String, Long>> known = new HashMap<>();
 
-  ColumnValues(Origin origin, int place) {
+  ColumnValues(Origin origin, Supplier<Session> session, int place) {
+    this.work = new BackgroundWork(Demand.PROCESSOR, session);
     this.origin = origin;
     this.before = origin.recipe().steps().subList(0, place);
   }
@@ -56,25 +60,17 @@ final class ColumnValues {
   /// @param done called on the interface thread when that brought something new
   void askAll(String column, Runnable done) {
     if (origin.records() instanceof Records.InFile there) {
-      BackgroundWork.begin(
-          (_, _) -> all(there, column),
-          BackgroundWork.Listener.<Map<String, Long>>of(
+      work.begin(
+          progress -> CaseFile.of(there).values(before, column, progress),
+          BackgroundWork.Outcome.of(
               values -> {
                 if (!values.isEmpty() && !values.equals(known.put(column, values))) {
                   done.run();
                 }
               },
-              () -> {
+              _ -> {
                 // The values of the first records stay.
               }));
-    }
-  }
-
-  private Map<String, Long> all(Records.InFile there, String column) {
-    try {
-      return CaseFile.of(there).values(before, column, Progress.NONE);
-    } catch (FileProblem e) {
-      return Map.of();
     }
   }
 

@@ -137,9 +137,9 @@ public final class RecipeView extends VBox {
 
   private void open(
       int place, StepSort sort, Optional<RecipeStep> given, Function<RecipeStep, Recipe> placing) {
-    StepPreview preview = new StepPreview(shown);
+    StepPreview preview = new StepPreview(shown, solution::session);
     StepCard card =
-        new StepCard(shown, place, sort, given, use(placing))
+        new StepCard(shown, solution::session, place, sort, given, use(placing))
             .showing(preview, made -> preview.show(made, placing));
     form.getChildren().setAll(card);
     card.begin();

@@ -2,12 +2,14 @@ package lehrgang.desktop.recipe;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 
@@ -15,11 +17,18 @@ import lehrgang.desktop.kit.Words;
 public final class StepCard extends VBox {
   private final StepForm form;
 
-  /// @param place where the step stands in the recipe
-  /// @param given the step that is to be changed; empty for a new one
-  /// @param use   what becomes of it
-  StepCard(Origin origin, int place, StepSort sort, Optional<RecipeStep> given, Use use) {
-    this.form = new StepForm(origin, place, sort, given);
+  /// @param session in which columns are looked through
+  /// @param place   where the step stands in the recipe
+  /// @param given   the step that is to be changed; empty for a new one
+  /// @param use     what becomes of it
+  StepCard(
+      Origin origin,
+      Supplier<Session> session,
+      int place,
+      StepSort sort,
+      Optional<RecipeStep> given,
+      Use use) {
+    this.form = new StepForm(origin, session, place, sort, given);
     Button apply = new Button(Words.of("recipe.apply"));
     apply.setId("recipe-apply");
     apply.getStyleClass().add(Style.PRIMARY);
@@ -50,7 +59,8 @@ public final class StepCard extends VBox {
   ///
   /// @param origin the records, and what was done to them so far
   static StepCard after(Origin origin, StepSort sort, Use use) {
-    return new StepCard(origin, origin.recipe().steps().size(), sort, Optional.empty(), use);
+    return new StepCard(
+        origin, Session::new, origin.recipe().steps().size(), sort, Optional.empty(), use);
   }
 
   /// With what is to be seen of the step's effect, between its fields and its buttons.

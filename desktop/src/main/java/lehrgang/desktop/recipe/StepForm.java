@@ -2,12 +2,14 @@ package lehrgang.desktop.recipe;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.DateOrder;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
 import lehrgang.desktop.kit.Picker;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 
@@ -23,11 +25,17 @@ final class StepForm extends VBox {
   private StepFields fields;
   private Runnable changed = () -> {};
 
-  /// @param place where the step stands in the recipe
-  /// @param given the step that is to be changed; empty for a new one
-  StepForm(Origin origin, int place, StepSort sort, Optional<RecipeStep> given) {
+  /// @param session in which columns are looked through
+  /// @param place   where the step stands in the recipe
+  /// @param given   the step that is to be changed; empty for a new one
+  StepForm(
+      Origin origin,
+      Supplier<Session> session,
+      int place,
+      StepSort sort,
+      Optional<RecipeStep> given) {
     this.origin = origin;
-    this.values = new ColumnValues(origin, place);
+    this.values = new ColumnValues(origin, session, place);
     this.sort = sort;
     this.given = given;
     this.columns = origin.recipe().columnsAfter(origin.records().columns(), place);

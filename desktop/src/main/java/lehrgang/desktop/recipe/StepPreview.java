@@ -1,10 +1,8 @@
 package lehrgang.desktop.recipe;
 
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.function.BooleanSupplier;
-import java.util.function.DoubleConsumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -21,11 +19,12 @@ import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Labels;
+import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// What a step of a recipe would do, before it is taken.
@@ -41,10 +40,11 @@ final class StepPreview extends VBox {
   private final Label progress = Labels.label("", Style.RECORDS_NOTE);
   private final PauseTransition moment = new PauseTransition(MOMENT);
   private Optional<CaseTable> first = Optional.empty();
-  private Optional<BackgroundWork> work = Optional.empty();
+  private final BackgroundWork work;
 
-  StepPreview(Origin origin) {
+  StepPreview(Origin origin, Supplier<Session> session) {
     this.origin = origin;
+    this.work = new BackgroundWork(Demand.PROCESSOR, session);
     effect.setId("recipe-preview");
     progress.setId("recipe-preview-progress");
     getChildren().addAll(effect, progress);
@@ -83,8 +83,7 @@ final class StepPreview extends VBox {
 
   private void stop() {
     moment.stop();
-    work.ifPresent(BackgroundWork::stop);
-    work = Optional.empty();
+    work.stop();
   }
 
   /// The line keeps its place where there is something to wait for.
@@ -108,34 +107,15 @@ final class StepPreview extends VBox {
   }
 
   private void countAll(Records.InFile there, Recipe recipe, RecipeStep made) {
-    work =
-        Optional.of(
-            BackgroundWork.begin(
-                (part, stopped) -> ofAll(there, recipe, made, part, stopped),
-                new BackgroundWork.Listener<>(
-                    part ->
-                        counting(
-                            Words.of("recipe.preview.counts", Math.round(part * 100) + "\u00a0%")),
-                    said -> {
-                      effect.setText(said);
-                      counting("");
-                    },
-                    () -> counting(Words.of("recipe.preview.failed")))));
-  }
-
-  private static String ofAll(
-      Records.InFile there,
-      Recipe recipe,
-      RecipeStep made,
-      DoubleConsumer part,
-      BooleanSupplier stopped) {
-    try {
-      return said(CaseFile.of(there).countInFile(recipe, Progress.of(part, stopped)), made);
-    } catch (FileProblem e) {
-      return e.getMessage();
-    } catch (CancellationException e) {
-      return "";
-    }
+    work.begin(
+        progress -> said(CaseFile.of(there).countInFile(recipe, progress), made),
+        new BackgroundWork.Outcome<>(
+            part -> counting(Words.of("recipe.preview.counts", Math.round(part * 100) + "\u00a0%")),
+            said -> {
+              effect.setText(said);
+              counting("");
+            },
+            this::counting));
   }
 
   private static String said(Checked<Origin> counted, RecipeStep made) {

@@ -20,8 +20,9 @@ import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.ClassKeys;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.LongWork;
+import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Sight;
-import lehrgang.desktop.kit.Session;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.file.FileProblem;
@@ -41,15 +42,17 @@ final class CheckActions {
   private final Desk desk;
   private final FileDialogs dialogs;
   private final Runnable shown;
-  private final LongWork work;
+  private final LongWork writing;
+  private final LongWork reading;
 
-  /// @param work  on many files
-  /// @param shown brings the answers in front
-  CheckActions(Desk desk, FileDialogs dialogs, LongWork work, Runnable shown) {
+  /// @param writing files
+  /// @param shown   brings the answers in front
+  CheckActions(Desk desk, FileDialogs dialogs, LongWork writing, Runnable shown) {
     this.desk = desk;
     this.dialogs = dialogs;
     this.shown = shown;
-    this.work = work;
+    this.writing = writing;
+    this.reading = new LongWork(desk.notices(), Demand.PROCESSOR, desk.solution()::session);
   }
 
   CheckView.Use use(Runnable leave) {
@@ -146,13 +149,11 @@ final class CheckActions {
   void openKeys(Path folder) {
     try {
       Map<String, Path> files = new PersonalFolder(folder).files();
-      work.begin(
-          desk.solution().session(),
-          files.size(),
-          goesOn -> ClassKeys.read(files, goesOn),
-          new LongWork.Said(
-              done -> Words.of("check.keys.reading", done, files.size()),
-              Words.of("check.keys.stopped")),
+      reading.begin(
+          LongWork.counted(
+              files.size(), done -> Words.of("check.keys.reading", done, files.size())),
+          progress -> ClassKeys.read(files, progress),
+          Notice.of(Words.of("check.keys.stopped")),
           keys -> {
             if (desk.checking().take(keys)) {
               shown.run();
@@ -161,6 +162,11 @@ final class CheckActions {
     } catch (FileProblem e) {
       desk.notices().say(e.getMessage());
     }
+  }
+
+  /// Lets go of what is under way.
+  void stop() {
+    reading.stop();
   }
 
   void save(Path path, ClassMarks marks) {
@@ -200,16 +206,15 @@ final class CheckActions {
     feedback()
         .ifPresent(
             maker ->
-                work.begin(
-                    new Session(),
-                    sheets.size(),
-                    goesOn -> {
-                      maker.write(sheets, folder, goesOn);
+                writing.begin(
+                    LongWork.counted(
+                        sheets.size(),
+                        done -> Words.of("status.feedback.writing", done, sheets.size())),
+                    progress -> {
+                      maker.write(sheets, folder, progress);
                       return Words.of("status.feedback", sheets.size(), folder.getFileName());
                     },
-                    new LongWork.Said(
-                        done -> Words.of("status.feedback.writing", done, sheets.size()),
-                        Words.of("status.feedback.stopped")),
+                    Notice.of(Words.of("status.feedback.stopped")),
                     desk.notices()::say));
   }
 

@@ -1,6 +1,7 @@
 package lehrgang.desktop.window;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
@@ -11,15 +12,17 @@ import lehrgang.core.page.Page;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
+import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.FxTurn;
+import lehrgang.desktop.kit.Unexpected;
 import lehrgang.documents.solutionfile.SolutionFile;
-import org.slf4j.LoggerFactory;
 
 /// The desktop program.
 public final class DesktopApplication extends Application {
   private record Start(
       SolutionFile solution, Optional<Path> file, Path userFolder, MainWindow.First first) {}
 
+  private static final Duration PATIENCE = Duration.ofSeconds(10);
   private static final CompletableFuture<Boolean> SHOWN = new CompletableFuture<>();
 
   private static Start start;
@@ -56,11 +59,10 @@ public final class DesktopApplication extends Application {
 
   @Override
   public void start(Stage stage) {
-    Thread.currentThread()
-        .setUncaughtExceptionHandler(
-            (_, e) -> LoggerFactory.getLogger(DesktopApplication.class).error("unexpected", e));
-    MainWindow.prepare();
     Windows windows = new Windows(start.userFolder());
+    Thread.currentThread()
+        .setUncaughtExceptionHandler((_, e) -> windows.say(Unexpected.sentence(e)));
+    MainWindow.prepare();
     MainWindow asked =
         MainWindow.show(stage, windows, start.solution(), start.file(), start.first());
     windows.openLeft();
@@ -70,6 +72,12 @@ public final class DesktopApplication extends Application {
         start.userFolder(),
         file -> Platform.runLater(() -> file.ifPresentOrElse(windows::open, windows::another)));
     SHOWN.complete(true);
+  }
+
+  /// What is being written is written to its end.
+  @Override
+  public void stop() {
+    BackgroundWork.awaitWriting(PATIENCE);
   }
 
   /// Works the solution out while the toolkit starts, so that all it needs is loaded by then.

@@ -102,6 +102,11 @@ final class Faces extends StackPane {
     return new Later<>(this, maker, inSight);
   }
 
+  /// Lets go of what is under way: the window is closed.
+  void stop() {
+    files.stop();
+  }
+
   private FileActions.Opened opened() {
     return new FileActions.Opened() {
       @Override

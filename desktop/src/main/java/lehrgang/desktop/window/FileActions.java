@@ -13,12 +13,13 @@ import lehrgang.core.wording.Wording;
 import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.LongWork;
+import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.handout.VaryView;
-import lehrgang.desktop.kit.Session;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
 import lehrgang.documents.cases.CaseSource;
@@ -50,7 +51,7 @@ final class FileActions {
   private final StyleActions styles;
   private final PartActions parts;
   private final CheckActions checks;
-  private final LongWork work;
+  private final LongWork writing;
   private final Opened opened;
 
   /// What is done with what was opened.
@@ -79,8 +80,8 @@ final class FileActions {
     this.dialogs = new FileDialogs(window, solution, recent);
     this.styles = new StyleActions(desk, dialogs);
     this.parts = new PartActions(desk, dialogs);
-    this.work = new LongWork(notices);
-    this.checks = new CheckActions(desk, dialogs, work, opened::answers);
+    this.writing = new LongWork(notices, Demand.WRITING);
+    this.checks = new CheckActions(desk, dialogs, writing, opened::answers);
   }
 
   /// What is done with parts of the page.
@@ -232,14 +233,13 @@ final class FileActions {
   void write(PersonalClass drawn, List<Form> forms, Path folder) {
     SolutionFile model = solution.file();
     int all = drawn.members().size();
-    work.begin(
-        new Session(),
-        all,
-        goesOn -> {
-          new PersonalFolder(folder).write(model, drawn, forms, goesOn);
+    writing.begin(
+        LongWork.counted(all, done -> Words.of("vary.writing", done, all)),
+        progress -> {
+          new PersonalFolder(folder).write(model, drawn, forms, progress);
           return Words.of("vary.written", all, folder.getFileName());
         },
-        new LongWork.Said(done -> Words.of("vary.writing", done, all), Words.of("vary.stopped")),
+        Notice.of(Words.of("vary.stopped")),
         notices::say);
   }
 
@@ -264,7 +264,22 @@ final class FileActions {
     }
   }
 
+  /// Writes a sheet, beside the interface. Until it is whole, the file stays as it was.
   void handOut(Path path, Order order, Form form) {
-    new SheetWriting(notices).write(path, order, form);
+    Path name = path.getFileName();
+    writing.begin(
+        _ -> Words.of("status.writing", name, order.solutions().size()),
+        _ -> {
+          form.write(order, path);
+          return Words.of("status.written", name);
+        },
+        Notice.of(Words.of("status.not-written", name)),
+        notices::say);
+  }
+
+  /// Lets go of what is under way: the window is closed.
+  void stop() {
+    writing.stop();
+    checks.stop();
   }
 }

@@ -152,6 +152,7 @@ public final class MainWindow {
           recovery.stop();
           windows.remove(this);
           desk.stop();
+          faces.stop();
           desk.notices().clear();
           EventWay.forget();
         });
@@ -167,6 +168,11 @@ public final class MainWindow {
   /// Whether nothing lies there yet that another solution would push aside.
   boolean isAtStart() {
     return faces.isAtStart() && !desk.solution().unsaved().get();
+  }
+
+  /// Whether what is typed goes to it.
+  boolean isInUse() {
+    return stage.isFocused();
   }
 
   void toFront() {

@@ -14,6 +14,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Pictures;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.paper.PdfPages;
@@ -53,34 +54,37 @@ final class Printing {
 
   /// Asks on which of them, and how often.
   static void by(UnixPrinters printers, byte[] pdf, Scene beside, Notices notices) {
-    BackgroundWork.begin(
-        (_, _) -> printers.names(),
-        BackgroundWork.Listener.of(
-            names -> {
-              if (names.isEmpty()) {
-                notices.say(Words.of("handout.no-printer"));
-              } else {
-                PrintWindow.show(
-                    names,
-                    beside,
-                    chosen ->
-                        begin(
-                            chosen.printer(),
-                            () -> printers.print(pdf, chosen.printer(), chosen.copies()),
-                            notices));
-              }
-            },
-            () -> notices.say(Words.of("handout.no-printer"))));
+    new BackgroundWork(Demand.DISK)
+        .begin(
+            _ -> printers.names(),
+            BackgroundWork.Outcome.of(
+                names -> {
+                  if (names.isEmpty()) {
+                    notices.say(Words.of("handout.no-printer"));
+                  } else {
+                    PrintWindow.show(
+                        names,
+                        beside,
+                        chosen ->
+                            begin(
+                                chosen.printer(),
+                                () -> printers.print(pdf, chosen.printer(), chosen.copies()),
+                                notices));
+                  }
+                },
+                notices::say));
   }
 
   /// @param print says whether the printer took it
   private static void begin(String printer, BooleanSupplier print, Notices notices) {
-    BackgroundWork.begin(
-        (_, _) -> print.getAsBoolean(),
-        BackgroundWork.Listener.of(
-            printed ->
-                notices.say(Words.of(printed ? "handout.printed" : "handout.not-printed", printer)),
-            () -> notices.say(Words.of("handout.not-printed", printer))));
+    new BackgroundWork(Demand.WRITING)
+        .begin(
+            _ -> print.getAsBoolean(),
+            BackgroundWork.Outcome.of(
+                printed ->
+                    notices.say(
+                        Words.of(printed ? "handout.printed" : "handout.not-printed", printer)),
+                notices::say));
   }
 
   private static void say(Notices notices, String key, int page, int of) {

@@ -93,6 +93,15 @@ final class Windows {
     return having.isPresent();
   }
 
+  /// Says something in the window that is in use.
+  void say(String sentence) {
+    open.stream()
+        .filter(MainWindow::isInUse)
+        .findFirst()
+        .or(() -> open.stream().findFirst())
+        .ifPresent(window -> window.desk().notices().say(sentence));
+  }
+
   /// Closes all; what was not saved comes back.
   void quit() {
     all().forEach(MainWindow::close);

@@ -103,9 +103,13 @@ final class NumberField extends VBox {
     return isOwn(span, block) ? field : SentenceView.node(span, numbers, formulas);
   }
 
-  /// Shows what is wrong with what was typed.
-  void update(List<Problem> problems) {
+  /// Shows what is typed.
+  void update() {
     editing.show(solution.now().choices().typedOr(name, field.getText()));
+  }
+
+  /// Shows what is wrong with what is typed.
+  void update(List<Problem> problems) {
     Optional<String> wrong =
         problems.stream()
             .filter(problem -> problem.place().equals(new Problem.Field(name)))

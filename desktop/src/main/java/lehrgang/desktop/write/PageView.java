@@ -91,6 +91,7 @@ public final class PageView extends ScrollPane {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFocusTraversable(false);
+    solution.subscribe(_ -> typed());
     worked.subscribe(this::show);
     selection.subscribe(_ -> select());
     vvalueProperty().subscribe(_ -> inSight.accept(stepInSight()));
@@ -141,9 +142,17 @@ public final class PageView extends ScrollPane {
     inSight = listener;
   }
 
-  private void show(Sight sight) {
+  /// What was typed, or brought back, stands there at once; what follows from it comes when it is
+  /// worked out.
+  private void typed() {
     question.update();
     recipe.update();
+    table.update();
+    fields.values().forEach(NumberField::update);
+  }
+
+  private void show(Sight sight) {
+    typed();
     table.update(sight);
     fields.values().forEach(field -> field.update(sight.problems()));
     List<PageStep> wanted =

@@ -13,6 +13,7 @@ import lehrgang.core.compose.Proposal;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.marking.SheetMarks;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.InTheSample;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Checked;
@@ -46,7 +47,7 @@ class CheckOwnKeysTest {
             Proposal.of(model.solution()).orElseThrow(),
             new ClassList("list", List.of("a", "b", "c")),
             4711,
-            _ -> true);
+            Progress.NONE);
     for (PersonalClass.Member member : drawn.members()) {
       statistics.put(
           member.student(),
@@ -54,7 +55,7 @@ class CheckOwnKeysTest {
               .formatted(
                   member.found().derivation().exact().find(STATISTIC).orElseThrow().asDouble()));
     }
-    new PersonalFolder(folder.resolve("class")).write(model, drawn, List.of(), _ -> true);
+    new PersonalFolder(folder.resolve("class")).write(model, drawn, List.of(), Progress.NONE);
     driver = WindowDriver.open(model, folder.resolve("user"));
     Turn.run(() -> driver.files().open(folder.resolve("class")));
     driver.await(() -> driver.desk().checking().keys().isPresent());

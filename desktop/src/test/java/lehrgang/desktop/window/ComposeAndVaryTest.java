@@ -22,6 +22,7 @@ import lehrgang.core.Sampled;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.InTheSample;
 import lehrgang.desktop.Turn;
 import lehrgang.documents.cases.CaseFile;
@@ -249,7 +250,7 @@ class ComposeAndVaryTest {
             Proposal.of(model).orElseThrow(),
             ClassList.read(CaseFile.pasted("a\nb\n", "list")),
             7,
-            _ -> true);
+            Progress.NONE);
     Path into = Files.createDirectory(folder.resolve("class"));
     Turn.run(() -> driver.files().write(drawn, List.of(Form.WEB_PAGE), into));
     driver.await(() -> driver.desk().notices().now().sentence().startsWith("Wrote the solutions"));

@@ -7,6 +7,7 @@ import ch.qos.logback.classic.Logger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -21,6 +22,8 @@ import lehrgang.core.Sampled;
 import lehrgang.core.data.TableEntry;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Unexpected;
 import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
@@ -151,17 +154,22 @@ class FastHandsTest extends WithTheDemo {
   @Test
   void workThatFailsIsToldOnceAndGivesNoResult() throws Exception {
     // It is expected here.
-    ((Logger) LoggerFactory.getLogger(BackgroundWork.class)).setLevel(Level.OFF);
+    Logger log = (Logger) LoggerFactory.getLogger(Unexpected.class);
+    log.setLevel(Level.OFF);
     CompletableFuture<String> end = new CompletableFuture<>();
-    BackgroundWork.begin(
-        (progress, stopped) -> {
-          progress.accept(0.4);
-          throw new IllegalStateException("the disk is gone");
-        },
-        new BackgroundWork.Listener<>(
-            _ -> {}, _ -> end.complete("done"), () -> end.complete("failed")));
-    assertThat(end.get(10, TimeUnit.SECONDS)).isEqualTo("failed");
-    ((Logger) LoggerFactory.getLogger(BackgroundWork.class)).setLevel(null);
+    Turn.run(
+        () ->
+            new BackgroundWork(Demand.DISK)
+                .begin(
+                    progress -> {
+                      progress.report(0.4);
+                      throw new IllegalStateException("the disk is gone");
+                    },
+                    BackgroundWork.Outcome.of(_ -> end.complete("done"), end::complete)));
+    assertThat(end.get(10, TimeUnit.SECONDS))
+        .isEqualTo(
+            "This could not be finished because of an error in the program. Nothing was changed.");
+    log.setLevel(null);
   }
 
   @Test
@@ -169,17 +177,26 @@ class FastHandsTest extends WithTheDemo {
     AtomicInteger told = new AtomicInteger();
     CompletableFuture<Boolean> goOn = new CompletableFuture<>();
     CompletableFuture<Boolean> ended = new CompletableFuture<>();
-    BackgroundWork work =
-        BackgroundWork.begin(
-            (progress, stopped) -> {
-              goOn.join();
-              progress.accept(0.9);
-              ended.complete(stopped.getAsBoolean());
-              return "result";
-            },
-            new BackgroundWork.Listener<String>(
-                _ -> told.incrementAndGet(), _ -> told.incrementAndGet(), told::incrementAndGet));
-    work.stop();
+    Turn.run(
+        () -> {
+          BackgroundWork work = new BackgroundWork(Demand.DISK);
+          work.begin(
+              progress -> {
+                goOn.join();
+                try {
+                  progress.report(0.9);
+                  ended.complete(false);
+                } catch (CancellationException e) {
+                  ended.complete(true);
+                }
+                return "result";
+              },
+              new BackgroundWork.Outcome<>(
+                  _ -> told.incrementAndGet(),
+                  _ -> told.incrementAndGet(),
+                  _ -> told.incrementAndGet()));
+          work.stop();
+        });
     goOn.complete(true);
     assertThat(ended.get(10, TimeUnit.SECONDS)).isTrue();
     Turn.settle();

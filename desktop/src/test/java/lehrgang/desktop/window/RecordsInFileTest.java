@@ -12,9 +12,9 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
 import lehrgang.core.derivation.Change;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.Turn;
 import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.Test;
 

@@ -16,10 +16,11 @@ import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.Checked;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.documents.cases.CaseFile;
-import lehrgang.documents.cases.Progress;
 import lehrgang.documents.personal.ClassList;
 import lehrgang.documents.personal.PersonalClass;
 import lehrgang.documents.personal.PersonalFolder;
@@ -124,9 +125,9 @@ class SessionsTest {
             Proposal.of(model.solution()).orElseThrow(),
             new ClassList("list", List.of("a", "b")),
             4711,
-            _ -> true);
+            Progress.NONE);
     Path keys = folder.resolve("class");
-    new PersonalFolder(keys).write(model, drawn, List.of(), _ -> true);
+    new PersonalFolder(keys).write(model, drawn, List.of(), Progress.NONE);
     Turn.run(
         () -> {
           driver.files().open(keys);
@@ -160,10 +161,11 @@ class SessionsTest {
     for (int k = 0; k < 3; k++) {
       Turn.run(
           () ->
-              BackgroundWork.begin(
-                  (_, _) -> met(together),
-                  BackgroundWork.Listener.<Boolean>of(
-                      met -> ended.addAndGet(met ? 1 : 0), ended::decrementAndGet)));
+              new BackgroundWork(Demand.DISK)
+                  .begin(
+                      _ -> met(together),
+                      BackgroundWork.Outcome.of(
+                          met -> ended.addAndGet(met ? 1 : 0), _ -> ended.decrementAndGet())));
     }
     untilAllHasEnded();
     assertThat(ended).hasValue(3);

@@ -105,6 +105,7 @@ final class WindowDriver {
   /// Waits for something that comes by itself.
   void await(BooleanSupplier arrived) {
     assertThat(until(arrived, MOMENT)).as("it came").isTrue();
+    Turn.settle();
   }
 
   /// Lets the window go on until something is so, but not for ever.

@@ -24,6 +24,7 @@ import lehrgang.core.cases.Tallier;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// A text file of records: one line a subject, one field a column.

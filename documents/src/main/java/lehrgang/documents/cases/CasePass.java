@@ -12,6 +12,7 @@ import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import lehrgang.core.cases.Spellings;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// One way through a file of records, from the first to the last.
@@ -119,10 +120,7 @@ final class CasePass implements AutoCloseable {
     }
     number++;
     if (number % LOOK_UP == 0) {
-      progress.at(text.share());
-      if (progress.stopped()) {
-        throw new CancellationException();
-      }
+      progress.report(text.share());
     }
     int fields = row.many();
     if (fields > columns.size() && !blankFrom(columns.size())) {

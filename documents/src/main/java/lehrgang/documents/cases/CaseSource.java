@@ -9,6 +9,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// A file of data that arrives: text, or a sheet of a workbook.

@@ -16,6 +16,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 
 /// A range of a sheet of a workbook: `.xlsx` or `.ods`.
@@ -276,6 +277,7 @@ public final class WorkbookSheet implements CaseSource {
 
   @Override
   public Checked<Origin> count(Recipe recipe, Progress progress) throws FileProblem {
+    progress.check();
     if (block().size() > CaseFile.MOST_KEPT) {
       throw new FileProblem(
           Phrase.of("workbook.long").with("file", name()).with("most", CaseFile.MOST_KEPT));

@@ -3,10 +3,11 @@ package lehrgang.documents.handout;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.function.Function;
-import java.util.function.IntPredicate;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.solution.SheetChoices;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.SafeNames;
 import lehrgang.documents.file.WholeFile;
@@ -52,10 +53,11 @@ public final class FeedbackSheets {
   /// Writes a PDF and a web page for each student, called after them, and one of each for all of
   /// them.
   ///
-  /// @param sheets at least one
-  /// @param goesOn told after each student how many are done; whether to go on
+  /// @param sheets   at least one
+  /// @param progress told how many of the students are done
   /// @throws FileProblem if a file cannot be written
-  public void write(List<SheetMarks> sheets, Path folder, IntPredicate goesOn) throws FileProblem {
+  /// @throws CancellationException if it was stopped; what was written stays
+  public void write(List<SheetMarks> sheets, Path folder, Progress progress) throws FileProblem {
     SafeNames names = new SafeNames(List.of(ALL));
     int count = 0;
     for (SheetMarks sheet : sheets) {
@@ -64,9 +66,7 @@ public final class FeedbackSheets {
         WholeFile.write(folder.resolve(name + form.ending()), make(List.of(sheet), form));
       }
       count++;
-      if (!goesOn.test(count)) {
-        return;
-      }
+      progress.report(count, sheets.size());
     }
     for (Form form : FORMS) {
       WholeFile.write(folder.resolve(ALL + form.ending()), make(sheets, form));

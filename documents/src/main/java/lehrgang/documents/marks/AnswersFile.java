@@ -7,8 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Function;
-import java.util.function.IntPredicate;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
@@ -19,6 +19,7 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.file.FileProblem;
 
@@ -220,22 +221,22 @@ public final class AnswersFile {
 
   /// What every student's answers get, in the order of the file.
   ///
-  /// @param goesOn told how many students are done; whether to go on, else the rest is left out
-  public List<SheetMarks> marks(Marker marker, IntPredicate goesOn) {
-    return marks(_ -> marker, goesOn);
+  /// @param progress told how many of the students are done
+  /// @throws CancellationException if it was stopped
+  public List<SheetMarks> marks(Marker marker, Progress progress) {
+    return marks(_ -> marker, progress);
   }
 
   /// What every student's answers get, each by a key of their own.
   ///
-  /// @param markers by student
-  /// @param goesOn  told how many students are done; whether to go on, else the rest is left out
-  public List<SheetMarks> marks(Function<String, Marker> markers, IntPredicate goesOn) {
+  /// @param markers  by student
+  /// @param progress told how many of the students are done
+  /// @throws CancellationException if it was stopped
+  public List<SheetMarks> marks(Function<String, Marker> markers, Progress progress) {
     List<SheetMarks> marks = new ArrayList<>(rows.size());
     for (Row row : rows) {
       marks.add(markers.apply(row.student()).mark(row.student(), row.answers()));
-      if (!goesOn.test(marks.size())) {
-        break;
-      }
+      progress.report(marks.size(), rows.size());
     }
     return marks;
   }

@@ -3,12 +3,13 @@ package lehrgang.documents.personal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.IntPredicate;
+import java.util.concurrent.CancellationException;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.compose.Variation;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.SafeNames;
 
@@ -35,9 +36,10 @@ public record PersonalClass(long seed, List<Member> members) {
 
   /// Draws a data set for each student of a list.
   ///
-  /// @param goesOn told now and then how many are done; whether to go on
+  /// @param progress told how many of the students are done
   /// @throws FileProblem if there are not enough different data sets that are as hard as the model
-  public static PersonalClass draw(Proposal model, ClassList list, long seed, IntPredicate goesOn)
+  /// @throws CancellationException if it was stopped
+  public static PersonalClass draw(Proposal model, ClassList list, long seed, Progress progress)
       throws FileProblem {
     Variation variation = Variation.of(model, seed);
     SafeNames names = new SafeNames(RESERVED);
@@ -55,9 +57,7 @@ public record PersonalClass(long seed, List<Member> members) {
         String file = names.next(student, "student");
         members.add(new Member(student, file, named(found.get(k).get(), student)));
       }
-      if (!goesOn.test(members.size())) {
-        break;
-      }
+      progress.report(members.size(), list.students().size());
     }
     return new PersonalClass(seed, members);
   }

@@ -16,14 +16,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.function.IntPredicate;
 import java.util.stream.Stream;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.page.Audience;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
@@ -91,22 +91,21 @@ public final class PersonalFolder {
 
   /// Writes a class: all of it, or nothing where it is stopped or a file cannot be written.
   ///
-  /// @param model  whose file the solutions are written like
-  /// @param forms  of sheets and keys; empty for none
-  /// @param goesOn told after each student how many are done, by one thread or another; whether to
-  ///     go on
+  /// @param model    whose file the solutions are written like
+  /// @param forms    of sheets and keys; empty for none
+  /// @param progress told how many of the students are done, by one thread or another
   /// @throws FileProblem if a file cannot be written, or an earlier class is there
-  public void write(SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
+  /// @throws CancellationException if it was stopped
+  public void write(SolutionFile model, PersonalClass drawn, List<Form> forms, Progress progress)
       throws FileProblem {
     checkEmpty();
     PersonalFolder aside = new PersonalFolder(folder.resolve(".class-" + UUID.randomUUID()));
     boolean wasThere = Files.isDirectory(folder);
     boolean whole = false;
     try {
-      whole = aside.writeAll(model, drawn, forms, goesOn);
-      if (whole) {
-        aside.moveTo(folder);
-      }
+      aside.writeAll(model, drawn, forms, progress);
+      aside.moveTo(folder);
+      whole = true;
     } finally {
       delete(aside.folder);
       if (!whole && !wasThere) {
@@ -135,42 +134,44 @@ public final class PersonalFolder {
     }
   }
 
-  /// @return whether all of it was written
-  private boolean writeAll(
-      SolutionFile model, PersonalClass drawn, List<Form> forms, IntPredicate goesOn)
+  private void writeAll(
+      SolutionFile model, PersonalClass drawn, List<Form> forms, Progress progress)
       throws FileProblem {
     makeFolders(!forms.isEmpty());
     AtomicInteger done = new AtomicInteger();
-    AtomicBoolean ends = new AtomicBoolean();
     Queue<FileProblem> problems = new ConcurrentLinkedQueue<>();
+    Queue<CancellationException> stops = new ConcurrentLinkedQueue<>();
+    // An exception would leave this thread before the others have ended.
     drawn.members().parallelStream()
-        .filter(_ -> !ends.get())
+        .filter(_ -> problems.isEmpty() && stops.isEmpty())
         .forEach(
             member -> {
               try {
-                write(model, member, forms);
+                progress.watch(
+                    () -> {
+                      write(model, member, forms);
+                      return member;
+                    });
+                synchronized (done) {
+                  progress.report(done.incrementAndGet(), drawn.members().size());
+                }
               } catch (FileProblem e) {
                 problems.add(e);
-                ends.set(true);
-              }
-              synchronized (done) {
-                if (!goesOn.test(done.incrementAndGet())) {
-                  ends.set(true);
-                }
+              } catch (CancellationException e) {
+                stops.add(e);
               }
             });
     if (!problems.isEmpty()) {
       throw problems.peek();
     }
-    if (ends.get()) {
-      return false;
+    if (!stops.isEmpty()) {
+      throw stops.peek();
     }
     if (forms.contains(Form.PDF)) {
       forPrinting(drawn, Audience.STUDENT);
       forPrinting(drawn, Audience.KEY);
     }
     WholeFile.write(folder.resolve(LIST), list(drawn));
-    return true;
   }
 
   private void write(SolutionFile model, PersonalClass.Member member, List<Form> forms)

@@ -21,6 +21,7 @@ import lehrgang.core.cases.Records;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -190,40 +191,11 @@ class CaseFileTest {
   void longReadingTellsHowFarItIsAndStops() throws Exception {
     CaseFile file = file("route,season\n" + "Lake loop,Spring\n".repeat(20_000));
     double[] last = new double[1];
-    assertThat(
-            counted(
-                    file.count(
-                        ROUTE_BY_SEASON,
-                        new Progress() {
-                          @Override
-                          public void at(double share) {
-                            last[0] = share;
-                          }
-
-                          @Override
-                          public boolean stopped() {
-                            return false;
-                          }
-                        }))
-                .tally()
-                .counted())
-        .isEqualTo(20_000);
+    Progress watched = Progress.of(share -> last[0] = share, () -> false);
+    assertThat(counted(file.count(ROUTE_BY_SEASON, watched)).tally().counted()).isEqualTo(20_000);
     assertThat(last[0]).isBetween(0.5, 1.0);
-    assertThatThrownBy(
-            () ->
-                file.count(
-                    ROUTE_BY_SEASON,
-                    new Progress() {
-                      @Override
-                      public void at(double share) {
-                        // Not looked at here.
-                      }
-
-                      @Override
-                      public boolean stopped() {
-                        return true;
-                      }
-                    }))
+    Progress stopped = Progress.of(_ -> {}, () -> true);
+    assertThatThrownBy(() -> file.count(ROUTE_BY_SEASON, stopped))
         .isInstanceOf(CancellationException.class);
   }
 

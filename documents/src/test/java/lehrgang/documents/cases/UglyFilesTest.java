@@ -16,6 +16,7 @@ import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.file.FileProblem;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

@@ -28,6 +28,7 @@ import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.MarkingRules.Ruling;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.Demo;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -192,7 +193,7 @@ class FeedbackSheetsTest {
     }
     List<Integer> told = new ArrayList<>();
     Path inside = Files.createDirectory(folder.resolve("feedback"));
-    feedback(ROUTES).write(sheets, inside, told::add);
+    feedback(ROUTES).write(sheets, inside, Progress.counting(7, told::add));
     assertThat(told).containsExactly(1, 2, 3, 4, 5, 6, 7);
     try (Stream<Path> all = Files.list(inside)) {
       assertThat(all.map(path -> path.getFileName().toString()))

@@ -14,6 +14,7 @@ import lehrgang.core.page.FigureSpec.FaredBar;
 import lehrgang.core.page.Page;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.Demo;
 import lehrgang.documents.figure.FigureFile;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -31,7 +32,7 @@ class ClassFigureTest {
     AnswersFile answers =
         AnswersFile.read(Path.of("../demo/group-17.csv"), DERIVATION, Wording.english());
     Marker marker = Marker.of(SOLUTION, DERIVATION, answers.lines());
-    return new ClassMarks(answers.lines(), answers.marks(marker, _ -> true));
+    return new ClassMarks(answers.lines(), answers.marks(marker, Progress.NONE));
   }
 
   private static FigureSpec.Fared fared(ClassMarks marks) {

@@ -22,6 +22,7 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.marking.SlipTexts;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.Demo;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.DemoCourse;
@@ -47,7 +48,7 @@ class MarksTest {
   }
 
   private static List<SheetMarks> marked(AnswersFile answers) {
-    return answers.marks(Marker.of(SOLUTION, DERIVATION, answers.lines()), _ -> true);
+    return answers.marks(Marker.of(SOLUTION, DERIVATION, answers.lines()), Progress.NONE);
   }
 
   private static AnswersFile group() throws FileProblem {

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import lehrgang.core.Extent;
@@ -17,6 +19,7 @@ import lehrgang.core.Sampled;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.Demo;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
@@ -41,7 +44,7 @@ class PersonalFolderTest {
 
   private static PersonalClass drawn(SolutionFile model, int many) throws FileProblem {
     return PersonalClass.draw(
-        Proposal.of(model.solution()).orElseThrow(), students(many), 4711, _ -> true);
+        Proposal.of(model.solution()).orElseThrow(), students(many), 4711, Progress.NONE);
   }
 
   static Stream<String> demos() {
@@ -56,7 +59,7 @@ class PersonalFolderTest {
     SolutionFile model = DemoCourse.open(demo);
     PersonalClass drawn = drawn(model, 4);
     PersonalFolder into = new PersonalFolder(folder.resolve("class"));
-    into.write(model, drawn, List.of(), _ -> true);
+    into.write(model, drawn, List.of(), Progress.NONE);
     Map<String, SolutionFile> read = into.read();
     assertThat(read.keySet()).containsExactly("walker 1", "walker 2", "walker 3", "walker 4");
     Set<TableEntry> tables = new HashSet<>();
@@ -74,7 +77,7 @@ class PersonalFolderTest {
   @EnumSource(Form.class)
   void everyFormIsWritten(Form form) throws Exception {
     SolutionFile model = SolutionFile.demo();
-    new PersonalFolder(folder).write(model, drawn(model, 2), List.of(form), _ -> true);
+    new PersonalFolder(folder).write(model, drawn(model, 2), List.of(form), Progress.NONE);
     String ending = form == Form.WORKING_SHEET ? "-working-sheet" + form.ending() : form.ending();
     assertThat(folder.resolve("sheets/walker-1" + ending)).isNotEmptyFile();
     assertThat(folder.resolve("sheets/walker-2" + ending)).isNotEmptyFile();
@@ -88,7 +91,7 @@ class PersonalFolderTest {
   void everyoneHasTheirOwnCountsAndAnswers() throws Exception {
     SolutionFile model = SolutionFile.demo();
     PersonalClass drawn = drawn(model, 3);
-    new PersonalFolder(folder).write(model, drawn, List.of(Form.WEB_PAGE), _ -> true);
+    new PersonalFolder(folder).write(model, drawn, List.of(Form.WEB_PAGE), Progress.NONE);
     List<String> statistics = new ArrayList<>();
     for (PersonalClass.Member member : drawn.members()) {
       double statistic =
@@ -108,11 +111,15 @@ class PersonalFolderTest {
   @Test
   void workCanBeStopped() throws Exception {
     SolutionFile model = SolutionFile.demo();
-    PersonalClass some =
-        PersonalClass.draw(
-            Proposal.of(model.solution()).orElseThrow(), students(40), 1, done -> done < 15);
-    assertThat(some.members().size()).isBetween(15, 39);
-    new PersonalFolder(folder).write(model, some, List.of(), _ -> false);
+    Proposal proposal = Proposal.of(model.solution()).orElseThrow();
+    List<Double> parts = Collections.synchronizedList(new ArrayList<>());
+    Progress stopsSoon = Progress.of(parts::add, () -> !parts.isEmpty());
+    assertThatThrownBy(() -> PersonalClass.draw(proposal, students(40), 1, stopsSoon))
+        .isInstanceOf(CancellationException.class);
+    PersonalClass some = PersonalClass.draw(proposal, students(12), 1, Progress.NONE);
+    parts.clear();
+    assertThatThrownBy(() -> new PersonalFolder(folder).write(model, some, List.of(), stopsSoon))
+        .isInstanceOf(CancellationException.class);
     assertThat(folder).isEmptyDirectory();
   }
 
@@ -121,9 +128,9 @@ class PersonalFolderTest {
   void anEarlierClassIsNeitherMixedNorReplaced() throws Exception {
     SolutionFile model = SolutionFile.demo();
     PersonalFolder into = new PersonalFolder(folder.resolve("class"));
-    into.write(model, drawn(model, 2), List.of(Form.WEB_PAGE), _ -> true);
+    into.write(model, drawn(model, 2), List.of(Form.WEB_PAGE), Progress.NONE);
     Map<String, SolutionFile> before = into.read();
-    assertThatThrownBy(() -> into.write(model, drawn(model, 1), List.of(Form.PDF), _ -> true))
+    assertThatThrownBy(() -> into.write(model, drawn(model, 1), List.of(Form.PDF), Progress.NONE))
         .isInstanceOf(FileProblem.class)
         .hasMessageContaining("holds an earlier class (class.csv)");
     assertThat(into.read().keySet()).isEqualTo(before.keySet());
@@ -145,7 +152,7 @@ class PersonalFolderTest {
                 drawn.members().getFirst(),
                 new PersonalClass.Member(last.student(), "x".repeat(300), last.found())));
     assertThatThrownBy(
-            () -> new PersonalFolder(into).write(model, broken, List.of(Form.PDF), _ -> true))
+            () -> new PersonalFolder(into).write(model, broken, List.of(Form.PDF), Progress.NONE))
         .isInstanceOf(FileProblem.class);
     assertThat(into).doesNotExist();
   }

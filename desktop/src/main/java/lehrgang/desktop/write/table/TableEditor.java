@@ -138,14 +138,18 @@ public final class TableEditor extends VBox {
     return fields.cells().stream().flatMap(List::stream).toList();
   }
 
-  /// Shows the table of the current solution and what is wrong with it.
-  public void update(Sight sight) {
+  /// Shows the table of the current solution.
+  public void update() {
     TableEntry table = solution.now().table();
     if (!Shape.of(table).equals(shape)) {
       build(table);
     }
     fields.fill(table);
     settle(solution.now().origin().isPresent());
+  }
+
+  /// Shows the totals of the table and what is wrong with it.
+  public void update(Sight sight) {
     if (sight.isCurrent() && shape.fits(grids)) {
       totals.show(grids);
     } else {

@@ -21,6 +21,7 @@ import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.OwnText;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Span;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.handout.order.Part.Numbering;
 import lehrgang.documents.handout.order.Part.Rank;
 import lehrgang.documents.handout.order.Part.Sentence;
@@ -93,6 +94,7 @@ final class PartSetter {
   }
 
   private void block(PageBlock block) {
+    Progress.checkStopped();
     switch (block) {
       case PageBlock.Paragraph(_, var spans) -> say(Tone.PLAIN, spans);
       case PageBlock.TypedNumber(_, var spans, _, _) -> say(Tone.PLAIN, spans);

@@ -5,6 +5,7 @@ import java.util.List;
 import lehrgang.core.notation.Box;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
+import lehrgang.core.work.Progress;
 import lehrgang.documents.handout.order.Manuscript.Chapter;
 import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.handout.order.Part.Numbering;
@@ -93,6 +94,7 @@ final class PaperBlocks {
   }
 
   private void part(Part part) {
+    Progress.checkStopped();
     switch (part) {
       case Part.Heading heading -> heading(heading);
       case Part.Sentence(var tone, var spans) -> sentence(tone, spans);
