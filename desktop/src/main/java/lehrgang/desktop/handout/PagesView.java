@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
-import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
@@ -22,6 +21,7 @@ import javafx.util.Duration;
 import lehrgang.core.work.Progress;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Calm;
 import lehrgang.desktop.kit.Pictures;
 import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
@@ -34,8 +34,8 @@ import lehrgang.documents.paper.PdfPages.Picture;
 /// The pages of a sheet as they are printed: painted from the PDF itself, beside the interface,
 /// those at the top first. The pages before stay until the new ones are there.
 final class PagesView extends ScrollPane {
-  /// How long a change waits for another, in milliseconds.
-  private static final double PAUSE = 90;
+  /// How long a change waits for another.
+  private static final Duration PAUSE = Duration.millis(90);
 
   private static final double GAP = 22;
   private static final double SMALL = 446;
@@ -47,7 +47,7 @@ final class PagesView extends ScrollPane {
   private Optional<byte[]> pdf = Optional.empty();
   private Optional<Consumer<byte[]>> taker = Optional.empty();
   private Optional<Order> order = Optional.empty();
-  private final PauseTransition pause = new PauseTransition(Duration.millis(PAUSE));
+  private final Calm pause = new Calm(PAUSE);
   private double width = SMALL;
 
   /// @param session in which pages are set
@@ -105,8 +105,7 @@ final class PagesView extends ScrollPane {
     order = Optional.of(wanted);
     pdf = Optional.empty();
     work.stop();
-    pause.setOnFinished(_ -> begin(wanted));
-    pause.playFromStart();
+    pause.restart(() -> begin(wanted));
   }
 
   private void begin(Order wanted) {

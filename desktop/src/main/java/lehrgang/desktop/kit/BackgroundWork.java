@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -26,6 +27,10 @@ import lehrgang.documents.file.FileProblem;
 /// and only if the session goes on and the piece was not stopped; otherwise it is dropped. To be
 /// used by the interface thread only.
 public final class BackgroundWork {
+  /// A page that was there sooner than this is waited for, in nanoseconds: it is on the screen in
+  /// the same frame as what was typed.
+  private static final long WITHIN_A_FRAME = 8_000_000;
+
   /// How often progress is shown, in nanoseconds.
   private static final long PAUSE = 120_000_000;
 
@@ -42,6 +47,7 @@ public final class BackgroundWork {
   private final Supplier<Session> session;
   private final Lock turn = new ReentrantLock(true);
   private final Set<Piece<?>> underWay = new HashSet<>();
+  private long lastTook = Long.MAX_VALUE;
 
   /// @param session in which a piece of work begins
   public BackgroundWork(Demand demand, Supplier<Session> session) {
@@ -101,6 +107,9 @@ public final class BackgroundWork {
       WRITERS.incrementAndGet();
     }
     Thread.ofPlatform().daemon().name("beside the window").start(piece);
+    if (demand == Demand.PAGE && lastTook < WITHIN_A_FRAME) {
+      piece.await(WITHIN_A_FRAME);
+    }
     return piece::stop;
   }
 
@@ -144,7 +153,12 @@ public final class BackgroundWork {
     private final Job<T> job;
     private final Outcome<T> outcome;
     private final AtomicLong shown = new AtomicLong();
+    private final long began = System.nanoTime();
+    private final CountDownLatch ended = new CountDownLatch(1);
+    private volatile long took = Long.MAX_VALUE;
     private volatile boolean stopped;
+    private volatile Runnable told = () -> {};
+    private boolean over;
 
     Piece(Session session, Job<T> job, Outcome<T> outcome) {
       this.session = session;
@@ -163,30 +177,41 @@ public final class BackgroundWork {
 
     @Override
     public void run() {
-      Runnable end = () -> {};
       try {
         T result = inTurn();
-        end = () -> outcome.done().accept(result);
+        told = () -> outcome.done().accept(result);
       } catch (CancellationException e) {
         // Who stopped it knows.
       } catch (FileProblem e) {
-        end = () -> outcome.failed().accept(e.getMessage());
+        told = () -> outcome.failed().accept(e.getMessage());
       } catch (RuntimeException | Error e) {
         String sentence = Unexpected.sentence(e);
-        end = () -> outcome.failed().accept(sentence);
+        told = () -> outcome.failed().accept(sentence);
       }
       if (demand == Demand.WRITING) {
         WRITERS.decrementAndGet();
       }
-      Runnable told = end;
-      Platform.runLater(() -> end(told));
+      took = System.nanoTime() - began;
+      ended.countDown();
+      Platform.runLater(this::end);
+    }
+
+    /// Waits for the end, if it comes soon.
+    void await(long nanoseconds) {
+      try {
+        if (ended.await(nanoseconds, TimeUnit.NANOSECONDS)) {
+          end();
+        }
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
     }
 
     private T inTurn() throws FileProblem {
       return switch (demand) {
         case PAGE, DISK -> watched();
         case PROCESSOR -> {
-          await(() -> CORES.tryAcquire(LOOK, TimeUnit.MILLISECONDS));
+          awaitTurn(() -> CORES.tryAcquire(LOOK, TimeUnit.MILLISECONDS));
           try {
             yield watched();
           } finally {
@@ -194,7 +219,7 @@ public final class BackgroundWork {
           }
         }
         case WRITING -> {
-          await(() -> turn.tryLock(LOOK, TimeUnit.MILLISECONDS));
+          awaitTurn(() -> turn.tryLock(LOOK, TimeUnit.MILLISECONDS));
           try {
             yield watched();
           } finally {
@@ -204,7 +229,7 @@ public final class BackgroundWork {
       };
     }
 
-    private void await(Turn turn) {
+    private void awaitTurn(Turn turn) {
       try {
         while (!turn.comes()) {
           checkStopped();
@@ -240,7 +265,12 @@ public final class BackgroundWork {
       }
     }
 
-    private void end(Runnable told) {
+    private void end() {
+      if (over) {
+        return;
+      }
+      over = true;
+      lastTook = took;
       if (demand == Demand.PAGE) {
         PAGES.decrementAndGet();
       }

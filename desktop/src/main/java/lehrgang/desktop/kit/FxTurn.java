@@ -40,11 +40,13 @@ public final class FxTurn {
     return await(done);
   }
 
-  /// Waits until no page is being worked out.
+  /// Waits until all pages are worked out and set. What waits for a calm moment is done at once.
   public static void awaitPages() {
-    while (BackgroundWork.isPageUnderWay()) {
-      LockSupport.parkNanos(LOOK_NANOS);
-    }
+    do {
+      while (BackgroundWork.isPageUnderWay()) {
+        LockSupport.parkNanos(LOOK_NANOS);
+      }
+    } while (call(Calm::endAll) || BackgroundWork.isPageUnderWay());
   }
 
   /// Waits for the page, and for a few pulses: layout, and what was put off until after it.

@@ -6,7 +6,6 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -16,15 +15,19 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import lehrgang.core.derivation.Derivation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.page.Glance;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.Trace;
+import lehrgang.core.solution.Solution;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Selection;
+import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Calm;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
@@ -46,7 +49,9 @@ public final class TraceView extends ScrollPane {
   private Optional<LineId> current = Optional.empty();
   private Optional<Trace> shown = Optional.empty();
   private final Consumer<String> goTo;
-  private final PauseTransition calm = new PauseTransition(CALM);
+  private final BackgroundWork looking;
+  private final Consumer<String> failed;
+  private final Calm calm = new Calm(CALM, this::lookOver);
   private Optional<Glance> seen = Optional.empty();
   private boolean goingBack;
 
@@ -54,6 +59,8 @@ public final class TraceView extends ScrollPane {
   public TraceView(Desk desk, LiveNumbers numbers, Consumer<String> goTo) {
     this.solution = desk.solution();
     this.worked = desk.worked();
+    this.looking = new BackgroundWork(Demand.PAGE, solution::session);
+    this.failed = desk.notices()::say;
     this.goTo = goTo;
     this.selection = desk.selection();
     this.formulas = new FormulaPainter(numbers);
@@ -64,7 +71,6 @@ public final class TraceView extends ScrollPane {
     setFitToWidth(true);
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFocusTraversable(false);
-    calm.setOnFinished(_ -> lookOver());
     selection.subscribe(this::selected);
     worked.subscribe(_ -> show());
   }
@@ -94,7 +100,7 @@ public final class TraceView extends ScrollPane {
     if (!worked.now().problems().isEmpty()) {
       forgetGlance();
     } else {
-      calm.playFromStart();
+      calm.restart();
     }
     if (trace.equals(shown) && !content.getChildren().isEmpty()) {
       return;
@@ -107,18 +113,36 @@ public final class TraceView extends ScrollPane {
 
   /// Adds what helps as long as no number is selected, or the usual errors of the one that is.
   private void lookOver() {
-    if (!worked.now().isCurrent()) {
+    Sight now = worked.now();
+    if (!now.isCurrent() || now.result().isEmpty()) {
+      return;
+    }
+    Sight.Result result = now.result().get();
+    Solution of = solution.now();
+    Optional<Trace> trace = shown;
+    looking.begin(
+        _ -> Found.of(of, result, trace),
+        BackgroundWork.Outcome.of(found -> add(found, trace), failed));
+  }
+
+  /// What was found when the page was looked over.
+  private record Found(Optional<UsualErrorsView.Content> errors, Optional<Glance> glance) {
+    static Found of(Solution solution, Sight.Result result, Optional<Trace> trace) {
+      return new Found(
+          trace.flatMap(
+              shown -> UsualErrorsView.content(solution, result.derivation(), shown.line())),
+          trace.isPresent() ? Optional.empty() : Optional.of(Glance.at(result.whole())));
+    }
+  }
+
+  private void add(Found found, Optional<Trace> trace) {
+    if (!trace.equals(shown)) {
       return;
     }
     content.getChildren().removeIf(UsualErrorsView.class::isInstance);
-    shown
-        .flatMap(trace -> worked.now().result().flatMap(now -> errors(trace, now.derivation())))
-        .ifPresent(content.getChildren()::add);
-    worked
-        .now()
-        .whole()
-        .filter(_ -> shown.isEmpty())
-        .map(Glance::at)
+    found.errors().map(UsualErrorsView::new).ifPresent(content.getChildren()::add);
+    found
+        .glance()
         .filter(glance -> !seen.equals(Optional.of(glance)))
         .ifPresent(
             glance -> {
@@ -126,10 +150,6 @@ public final class TraceView extends ScrollPane {
               seen = Optional.of(glance);
               content.getChildren().add(new GlanceView(glance, formulas, goTo));
             });
-  }
-
-  private Optional<UsualErrorsView> errors(Trace trace, Derivation derivation) {
-    return UsualErrorsView.of(solution.now(), derivation, trace.line());
   }
 
   /// What was checked of the last solution says nothing of data that cannot be worked out.

@@ -23,16 +23,20 @@ import lehrgang.desktop.kit.Words;
 final class UsualErrorsView extends VBox {
   private static final int MOST = 8;
 
-  private UsualErrorsView(Map<String, String> errors, SlipTexts texts) {
+  /// What is shown: numbers by slip, and how slips are called.
+  record Content(Map<String, String> errors, SlipTexts texts) {}
+
+  UsualErrorsView(Content content) {
     setId("usual-errors");
     GridPane grid = new GridPane();
     grid.getStyleClass().add(Style.FACTS);
     int row = 0;
     Set<String> numbers = new HashSet<>();
-    for (Map.Entry<String, String> error : errors.entrySet().stream().limit(MOST).toList()) {
+    for (Map.Entry<String, String> error :
+        content.errors().entrySet().stream().limit(MOST).toList()) {
       // Two slips may lead to one number.
       String number = numbers.add(error.getValue()) ? error.getValue() : "";
-      grid.addRow(row++, number(number), slip(texts.name(error.getKey())));
+      grid.addRow(row++, number(number), slip(content.texts().name(error.getKey())));
     }
     getChildren().addAll(Labels.label(Words.of("trace.errors"), Style.TRACE_HEAD), grid);
   }
@@ -53,7 +57,7 @@ final class UsualErrorsView extends VBox {
   }
 
   /// Empty where no slip is known that leads to another number, or where there is no such line.
-  static Optional<UsualErrorsView> of(Solution solution, Derivation derivation, LineId line) {
+  static Optional<Content> content(Solution solution, Derivation derivation, LineId line) {
     if (derivation.find(line).isEmpty()) {
       return Optional.empty();
     }
@@ -61,6 +65,6 @@ final class UsualErrorsView extends VBox {
     Map<String, String> errors = new UsualErrors(derivation, solution.format(), accepted).of(line);
     return errors.isEmpty()
         ? Optional.empty()
-        : Optional.of(new UsualErrorsView(errors, new SlipTexts(solution, derivation)));
+        : Optional.of(new Content(errors, new SlipTexts(solution, derivation)));
   }
 }

@@ -3,7 +3,6 @@ package lehrgang.desktop.recipe;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.animation.PauseTransition;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -20,6 +19,7 @@ import lehrgang.core.number.NumberStyle;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Calm;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Session;
 import lehrgang.desktop.kit.Style;
@@ -38,7 +38,7 @@ final class StepPreview extends VBox {
   private final Origin origin;
   private final Label effect = Labels.label("", Style.RECIPE_EFFECT);
   private final Label progress = Labels.label("", Style.RECORDS_NOTE);
-  private final PauseTransition moment = new PauseTransition(MOMENT);
+  private final Calm moment = new Calm(MOMENT);
   private Optional<CaseTable> first = Optional.empty();
   private final BackgroundWork work;
 
@@ -75,8 +75,7 @@ final class StepPreview extends VBox {
       case Records.InFile there -> {
         effect.setText(ofFirst(there, recipe, made));
         counting(Words.of("recipe.preview.waits"));
-        moment.setOnFinished(_ -> countAll(there, recipe, made));
-        moment.playFromStart();
+        moment.restart(() -> countAll(there, recipe, made));
       }
     }
   }

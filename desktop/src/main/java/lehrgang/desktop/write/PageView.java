@@ -6,30 +6,36 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import lehrgang.core.page.Outline;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.page.PageStep;
 import lehrgang.core.solution.Question;
+import lehrgang.core.solution.Solution;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.desk.Selection;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.desk.WorkedOut;
+import lehrgang.desktop.kit.BackgroundWork;
+import lehrgang.desktop.kit.BackgroundWork.Demand;
+import lehrgang.desktop.kit.Calm;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Scrolled;
 import lehrgang.desktop.kit.Style;
+import lehrgang.desktop.kit.Unexpected;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
 import lehrgang.desktop.page.FormulaPainter;
@@ -39,8 +45,10 @@ import lehrgang.desktop.write.table.TableEditor;
 
 /// The worked solution as it reads on paper, live.
 public final class PageView extends ScrollPane {
-  private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
   private static final double WIDEST = 820;
+
+  /// How long nothing is typed before steps out of sight are set.
+  private static final Duration MOMENT = Duration.millis(250);
 
   /// How many steps the window shows when it opens.
   private static final int FIRST_IN_SIGHT = 3;
@@ -58,8 +66,13 @@ public final class PageView extends ScrollPane {
   private final VBox paper = new VBox();
   private final Map<String, StepView> steps = new LinkedHashMap<>();
   private final Label stale = Labels.label(Words.of("stale"), Style.STALE_NOTE);
-  private int turn;
+  private final BackgroundWork setting;
+  private final Calm calm = new Calm(MOMENT, this::setNext);
+  private final Consumer<String> failed;
   private List<PageStep> waiting = List.of();
+  private Solution typed;
+  private Optional<Page> placed = Optional.empty();
+  private Optional<Runnable> afterAll = Optional.empty();
   private Consumer<String> inSight = _ -> {};
 
   PageView(Desk desk, LiveNumbers numbers) {
@@ -68,6 +81,8 @@ public final class PageView extends ScrollPane {
     this.worked = desk.worked();
     this.selection = desk.selection();
     this.numbers = numbers;
+    this.setting = new BackgroundWork(Demand.PAGE, solution::session);
+    this.failed = desk.notices()::say;
     this.question =
         new QuestionEditor(
             solution,
@@ -94,7 +109,12 @@ public final class PageView extends ScrollPane {
     solution.subscribe(_ -> typed());
     worked.subscribe(this::show);
     selection.subscribe(_ -> select());
-    vvalueProperty().subscribe(_ -> inSight.accept(stepInSight()));
+    vvalueProperty()
+        .subscribe(
+            _ -> {
+              inSight.accept(stepInSight());
+              hurry();
+            });
   }
 
   private BlockViews.Editors editors(Desk desk) {
@@ -145,6 +165,11 @@ public final class PageView extends ScrollPane {
   /// What was typed, or brought back, stands there at once; what follows from it comes when it is
   /// worked out.
   private void typed() {
+    Solution now = solution.now();
+    if (now.equals(typed)) {
+      return;
+    }
+    typed = now;
     question.update();
     recipe.update();
     table.update();
@@ -155,39 +180,91 @@ public final class PageView extends ScrollPane {
     typed();
     table.update(sight);
     fields.values().forEach(field -> field.update(sight.problems()));
-    List<PageStep> wanted =
-        sight.page().map(Page::steps).orElseGet(() -> Outline.of(solution.now()));
-    double offset = offset();
-    List<PageStep> outOfSight = new ArrayList<>();
-    steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
-    for (PageStep step : wanted) {
-      StepView view =
-          steps.computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views));
-      if (sight.isCurrent() || sight.page().isEmpty()) {
-        if (isNear(view, step)) {
-          view.show(step);
-        } else {
-          outOfSight.add(step);
-        }
-      }
-      view.pseudoClassStateChanged(STALE, !sight.isCurrent() && isWorkedOut(step.id()));
+    if (sight.page().isEmpty()) {
+      List<PageStep> outline = Outline.of(solution.now());
+      place(outline, outline.stream().map(Ready::of).toList());
+    } else if (sight.isCurrent()) {
+      set(sight.page().get());
+    } else {
+      markStale(sight);
     }
-    arrange(wanted, !sight.isCurrent() && sight.page().isPresent());
-    turn++;
-    tidy();
-    Platform.runLater(() -> scrollTo(offset));
-    showLater(outOfSight, turn);
   }
 
-  private void tidy() {
-    numbers.forgetOutside(paper);
+  /// A step whose blocks are set.
+  ///
+  /// @param problem why they are not; empty if they are
+  private record Ready(PageStep step, String problem) {
+    static Ready of(PageStep step) {
+      try {
+        step.blocks();
+        return new Ready(step, "");
+      } catch (CancellationException e) {
+        throw e;
+      } catch (RuntimeException e) {
+        return new Ready(step, Unexpected.sentence(e));
+      }
+    }
+  }
+
+  /// Sets the steps of a page beside the interface: first those in sight, the others once nothing
+  /// is typed for a moment.
+  private void set(Page page) {
+    afterAll = Optional.empty();
+    calm.stop();
+    waiting = List.of();
+    List<PageStep> near = page.steps().stream().filter(this::isNear).toList();
+    setting.begin(
+        _ -> near.stream().map(Ready::of).toList(),
+        BackgroundWork.Outcome.of(
+            ready -> {
+              placed = Optional.of(page);
+              place(page.steps(), ready);
+              waiting = page.steps().stream().filter(step -> !near.contains(step)).toList();
+              calm.restart();
+            },
+            failed));
+  }
+
+  private void place(List<PageStep> wanted, List<Ready> ready) {
+    double offset = offset();
+    steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
+    wanted.forEach(
+        step -> steps.computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views)));
+    ready.forEach(this::show);
+    markStale(worked.now());
+    arrange(wanted, isStale(worked.now()));
+    light();
+    Platform.runLater(() -> scrollTo(offset));
+  }
+
+  private void show(Ready ready) {
+    StepView view = steps.get(ready.step().id());
+    if (ready.problem().isEmpty()) {
+      view.show(ready.step());
+    } else {
+      view.show(ready.step(), ready.problem());
+    }
+  }
+
+  private static boolean isStale(Sight sight) {
+    return !sight.isCurrent() && sight.page().isPresent();
+  }
+
+  private void markStale(Sight sight) {
+    List<String> typedSteps = typedSteps();
+    steps.forEach((id, view) -> view.setStale(!sight.isCurrent() && !typedSteps.contains(id)));
+    sight.page().ifPresent(page -> arrange(page.steps(), isStale(sight)));
+  }
+
+  private void light() {
     select();
     numbers.light();
   }
 
-  /// Whether a step is to be set at once: it is in sight, or about to be.
-  private boolean isNear(StepView view, PageStep step) {
-    if (view.getHeight() == 0) {
+  /// Whether a step is to be set first: it is in sight, or about to be.
+  private boolean isNear(PageStep step) {
+    StepView view = steps.get(step.id());
+    if (view == null || view.getHeight() == 0) {
       return step.number() <= FIRST_IN_SIGHT;
     }
     double top = paper.getBoundsInParent().getMinY() + view.getBoundsInParent().getMinY();
@@ -195,47 +272,49 @@ public final class PageView extends ScrollPane {
     return top < offset() + 1.2 * height && top + view.getHeight() > offset() - 0.2 * height;
   }
 
-  /// Sets the steps out of sight one at a time, so that what is in sight is never kept waiting.
-  private void showLater(List<PageStep> steps, int itsTurn) {
-    waiting = List.copyOf(steps);
-    if (!waiting.isEmpty()) {
-      Platform.runLater(
-          () -> {
-            if (itsTurn == turn && !waiting.isEmpty()) {
-              setNext();
-              showLater(waiting, itsTurn);
-            }
-          });
-    }
-  }
-
+  /// Sets the next of the other steps, one at a time, so that nothing typed is kept waiting.
   private void setNext() {
-    PageStep step = waiting.getFirst();
-    waiting = waiting.subList(1, waiting.size());
-    Optional.ofNullable(steps.get(step.id())).ifPresent(view -> view.show(step));
     if (waiting.isEmpty()) {
-      tidy();
+      numbers.forgetOutside(paper);
+      light();
+      afterAll.ifPresent(Runnable::run);
+      afterAll = Optional.empty();
+      return;
     }
+    PageStep next = waiting.stream().filter(this::isNear).findFirst().orElseGet(waiting::getFirst);
+    setting.begin(
+        _ -> Ready.of(next),
+        BackgroundWork.Outcome.of(
+            ready -> {
+              show(ready);
+              waiting = waiting.stream().filter(step -> step != next).toList();
+              setNext();
+            },
+            failed));
   }
 
-  /// Sets at once whatever still waits, so that every step has its place.
-  private void setAll() {
-    while (!waiting.isEmpty()) {
+  /// Sets what still waits without waiting for a calm moment.
+  private void hurry() {
+    if (!waiting.isEmpty() && !setting.isUnderWay()) {
+      calm.stop();
       setNext();
     }
-    applyCss();
-    layout();
+  }
+
+  /// Whether the steps in sight are those of the solution as it is now.
+  public boolean isSetInSight() {
+    return worked.now().isCurrent() && worked.now().page().equals(placed);
   }
 
   /// Whether every step is set.
   public boolean isSettled() {
-    return waiting.isEmpty();
+    return waiting.isEmpty() && !setting.isUnderWay();
   }
 
-  /// What stands on a page before anything is worked out is typed, and current while the rest
+  /// The steps that stand on a page before anything is worked out: they are current while the rest
   /// waits.
-  private boolean isWorkedOut(String step) {
-    return Outline.of(solution.now()).stream().noneMatch(typed -> typed.id().equals(step));
+  private List<String> typedSteps() {
+    return Outline.of(solution.now()).stream().map(PageStep::id).toList();
   }
 
   private void arrange(List<PageStep> wanted, boolean waiting) {
@@ -259,7 +338,8 @@ public final class PageView extends ScrollPane {
 
   /// How many steps stand before the first that is worked out.
   private int typedSteps(List<PageStep> wanted) {
-    return (int) wanted.stream().takeWhile(step -> !isWorkedOut(step.id())).count();
+    List<String> typedSteps = typedSteps();
+    return (int) wanted.stream().takeWhile(step -> typedSteps.contains(step.id())).count();
   }
 
   private void select() {
@@ -279,7 +359,13 @@ public final class PageView extends ScrollPane {
 
   /// Brings a step to the top of the page.
   public void goTo(String step) {
-    setAll();
+    if (!isSettled()) {
+      afterAll = Optional.of(() -> goTo(step));
+      hurry();
+      return;
+    }
+    applyCss();
+    layout();
     Optional.ofNullable(steps.get(step))
         .ifPresent(
             view -> {
@@ -306,5 +392,22 @@ public final class PageView extends ScrollPane {
       }
     }
     return last;
+  }
+
+  /// What stands on the page decides nothing about the room that the page gets, so that it need not
+  /// be measured for that.
+  @Override
+  protected double computePrefWidth(double height) {
+    return WIDEST;
+  }
+
+  @Override
+  protected double computeMinHeight(double width) {
+    return 0;
+  }
+
+  @Override
+  protected double computePrefHeight(double width) {
+    return 0;
   }
 }

@@ -20,6 +20,7 @@ import lehrgang.core.page.PageStep;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Rewording;
 import lehrgang.desktop.kit.Icons;
+import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.page.BlockViews;
@@ -31,6 +32,8 @@ import lehrgang.desktop.page.WorkedView;
 /// A step on the page. It is set anew only when it changed, and a field that is being typed in
 /// stays where it is.
 final class StepView extends VBox {
+  private static final double STALE = 0.38;
+
   private final Rewording rewording;
   private final BlockViews views;
   private final HBox heading = new HBox();
@@ -115,6 +118,20 @@ final class StepView extends VBox {
     tables.show(step.blocks());
     replace(body.getChildren(), nodes(step.blocks()));
     shown = Optional.of(step);
+  }
+
+  /// Dims what no longer follows from what is typed. A style class would have every number in it
+  /// styled again.
+  void setStale(boolean stale) {
+    body.setOpacity(stale ? STALE : 1);
+  }
+
+  /// Shows why a step cannot be shown.
+  void show(PageStep step, String problem) {
+    number.setText(Integer.toString(step.number()));
+    title.setText(step.title());
+    body.getChildren().setAll(Labels.label(problem, Style.MESSAGE));
+    shown = Optional.empty();
   }
 
   /// The blocks as nodes: those already there wherever they can show what is wanted.

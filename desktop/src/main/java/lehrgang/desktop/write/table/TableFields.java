@@ -2,6 +2,7 @@ package lehrgang.desktop.write.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import javafx.scene.control.TextField;
@@ -36,6 +37,7 @@ final class TableFields {
   private final List<Entry> rowLabels = new ArrayList<>();
   private final List<Entry> columnLabels = new ArrayList<>();
   private final List<List<Entry>> cells = new ArrayList<>();
+  private Optional<TableEntry> filled = Optional.empty();
   private int rows;
 
   TableFields(OpenSolution solution) {
@@ -70,6 +72,7 @@ final class TableFields {
   /// Makes fields for a table of another shape.
   void make(TableEntry table) {
     rows = table.rows().size();
+    filled = Optional.empty();
     TableForm form = table.form();
     rowVariable.field().setPromptText(Words.of("table.row-variable.prompt." + form.key()));
     columnVariable.field().setPromptText(Words.of("table.column-variable.prompt." + form.key()));
@@ -131,6 +134,8 @@ final class TableFields {
 
   /// Shows what the solution holds.
   void fill(TableEntry table) {
+    boolean renamed = filled.filter(before -> isNamedLike(before, table)).isEmpty();
+    filled = Optional.of(table);
     rowVariable.show(table.rowVariable());
     columnVariable.show(table.columnVariable());
     layerVariable.show(table.layerVariable());
@@ -148,9 +153,17 @@ final class TableFields {
       rowLabels.get(i).field().setPrefWidth(labels);
       for (int j = 0; j < cells.get(i).size(); j++) {
         cells.get(i).get(j).show(table.cells().get(i).get(j));
-        cells.get(i).get(j).field().setAccessibleText(name(table, i, j));
+        if (renamed) {
+          cells.get(i).get(j).field().setAccessibleText(name(table, i, j));
+        }
       }
     }
+  }
+
+  private static boolean isNamedLike(TableEntry one, TableEntry other) {
+    return one.form() == other.form()
+        && one.rows().equals(other.rows())
+        && one.columns().equals(other.columns());
   }
 
   /// What is said of a count: its row and its column.

@@ -5,9 +5,12 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.RowConstraints;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.wording.Wording;
@@ -19,8 +22,16 @@ import lehrgang.desktop.kit.Words;
 
 /// The fields of a table in their places, with heads, totals, and what takes a row, a column or a
 /// layer away.
+///
+/// The counts stand in the cells of the grid without being managed by it: all cells have one size,
+/// and a digit in one of a thousand does not have the whole page laid out again.
 final class TableSheet extends GridPane {
   private static final int FIRST_ROW = 2;
+
+  /// The size of a cell, in pixels.
+  private static final double CELL_WIDTH = 76;
+
+  private static final double CELL_HEIGHT = 31;
 
   /// What a window shows of a long table without scrolling; the rest may come a moment later.
   private static final int LAST_ROW_IN_SIGHT = FIRST_ROW + 11;
@@ -28,15 +39,13 @@ final class TableSheet extends GridPane {
   /// So many fields and buttons are there before one could notice.
   private static final int MOST_AT_ONCE = 200;
 
-  /// Below every band.
-  private static final int LAST_ROW = 1000;
-
   private final OpenSolution solution;
   private final TableFields fields;
   private final EditorTotals totals;
   private final Wording wording = Wording.english();
   private final List<Node> inSight = new ArrayList<>();
   private final List<Node> furtherDown = new ArrayList<>();
+  private final List<Node> counts = new ArrayList<>();
   private TableEntry table;
 
   TableSheet(OpenSolution solution, TableFields fields, EditorTotals totals) {
@@ -51,6 +60,7 @@ final class TableSheet extends GridPane {
     table = shaped;
     inSight.clear();
     furtherDown.clear();
+    counts.clear();
     put(fields.rowVariable(), 0, 1);
     addHeads();
     if (layers() == 0) {
@@ -66,6 +76,7 @@ final class TableSheet extends GridPane {
     if (table.form().namesItsColumns()) {
       IntStream.range(0, columns()).forEach(this::addColumnRemover);
     }
+    reserve();
     getChildren().setAll(inSight);
     if (getChildren().size() + furtherDown.size() <= MOST_AT_ONCE) {
       complete();
@@ -79,6 +90,38 @@ final class TableSheet extends GridPane {
   void complete() {
     getChildren().addAll(furtherDown);
     furtherDown.clear();
+  }
+
+  private void putCount(Node count, int column, int row) {
+    count.setManaged(false);
+    counts.add(count);
+    put(count, column, row);
+  }
+
+  /// Rows and columns have room for counts, which have no say in it.
+  private void reserve() {
+    getColumnConstraints().setAll(new ColumnConstraints());
+    for (int j = 0; j < columns(); j++) {
+      ColumnConstraints column = new ColumnConstraints();
+      column.setMinWidth(CELL_WIDTH);
+      getColumnConstraints().add(column);
+    }
+    getRowConstraints().clear();
+    for (int i = 0; i < belowEveryBand(); i++) {
+      getRowConstraints().add(new RowConstraints());
+    }
+    for (Node count : counts) {
+      getRowConstraints().get(getRowIndex(count)).setMinHeight(CELL_HEIGHT);
+    }
+  }
+
+  @Override
+  protected void layoutChildren() {
+    super.layoutChildren();
+    for (Node count : counts) {
+      Bounds cell = getCellBounds(getColumnIndex(count), getRowIndex(count));
+      count.resizeRelocate(cell.getMinX(), cell.getMinY(), cell.getWidth(), cell.getHeight());
+    }
   }
 
   private void put(Node node, int column, int row) {
@@ -144,7 +187,7 @@ final class TableSheet extends GridPane {
     int row = layer * rows() + i;
     put(fields.rowLabels().get(row), 0, place);
     for (int j = 0; j < columns(); j++) {
-      put(fields.cells().get(row).get(j), j + 1, place);
+      putCount(fields.cells().get(row).get(j), j + 1, place);
     }
     if (hasRowTotals()) {
       put(totals.ofRow(layer, i), columns() + 1, place);
@@ -178,7 +221,11 @@ final class TableSheet extends GridPane {
             columns() > 2,
             table -> table.withoutColumn(column));
     GridPane.setHalignment(remove, HPos.RIGHT);
-    put(remove, column + 1, LAST_ROW);
+    put(remove, column + 1, belowEveryBand());
+  }
+
+  private int belowEveryBand() {
+    return FIRST_ROW + Math.max(1, layers()) * (rows() + 2);
   }
 
   private Node remover(String name, boolean possible, UnaryOperator<TableEntry> change) {
