@@ -108,7 +108,7 @@ public final class PageView extends ScrollPane {
     setFocusTraversable(false);
     solution.subscribe(_ -> typed());
     worked.subscribe(this::show);
-    selection.subscribe(_ -> select());
+    selection.subscribe(_ -> light());
     vvalueProperty()
         .subscribe(
             _ -> {

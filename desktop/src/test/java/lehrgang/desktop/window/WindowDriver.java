@@ -379,4 +379,12 @@ final class WindowDriver {
             node.getPseudoClassStates().stream()
                 .anyMatch(state -> state.getPseudoClassName().equals(pseudoClass)));
   }
+
+  /// How many terms of workings on the page are in a state.
+  long terms(String pseudoClass) {
+    return Turn.call(
+            () -> window.faces().write().page().lookupAll(".term").stream().filter(Node::isVisible))
+        .filter(term -> has(term, pseudoClass))
+        .count();
+  }
 }

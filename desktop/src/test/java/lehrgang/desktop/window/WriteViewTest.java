@@ -45,6 +45,8 @@ class WriteViewTest extends WithTheDemo {
     assertThat(driver.isShown("row total 160")).isTrue();
     assertThat(driver.isShown("46.6666666667")).isTrue();
     assertThat(driver.spoken()).filteredOn(s -> s.startsWith("E two three equals")).hasSize(2);
+    assertThat(driver.terms("selected")).isPositive();
+    assertThat(driver.terms("source")).isPositive();
   }
 
   @Test
