@@ -276,7 +276,7 @@ final class RestlessHand {
       case 3 -> {
         say.accept("looks at a class");
         window.faces().showCheck();
-        window.faces().files().checks().exampleAtHand();
+        window.faces().files().checks().exampleAtHand(() -> {});
       }
       case 4 -> {
         say.accept("varies");

@@ -102,8 +102,17 @@ public final class ComposeView extends BorderPane {
   public void begin() {
     Solution now = desk.solution().now();
     cards.getChildren().clear();
+    model = Optional.empty();
+    wishes.setVisible(false);
+    said.setText("");
     Optional<Offer> offer = offer();
-    model = offer.flatMap(_ -> model(now));
+    work.begin(
+        _ -> offer.flatMap(_ -> model(now)),
+        BackgroundWork.Outcome.of(found -> begin(now, offer, found), said::setText));
+  }
+
+  private void begin(Solution now, Optional<Offer> offer, Optional<Proposal> found) {
+    model = found;
     wishes.setVisible(model.isPresent());
     if (model.isPresent()) {
       wishes.show(offer.orElseThrow(), usual(model.get()));

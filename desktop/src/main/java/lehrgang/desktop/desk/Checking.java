@@ -134,41 +134,46 @@ public final class Checking {
 
   /// Takes answers from a file.
   ///
-  /// @return whether they could be read
-  public boolean open(Path path) {
+  /// @param taken told when they could be read
+  public void open(Path path, Runnable taken) {
     try {
-      return take(CaseFile.detect(path));
+      take(CaseFile.detect(path), taken);
     } catch (FileProblem e) {
       notices.say(e.getMessage());
-      return false;
     }
   }
 
   /// Takes answers that were copied from a table.
   ///
-  /// @return whether they could be read
-  public boolean paste(String text) {
+  /// @param taken told when they could be read
+  public void paste(String text, Runnable taken) {
     try {
-      return take(CaseFile.pasted(text, Words.of("check.pasted")));
+      take(CaseFile.pasted(text, Words.of("check.pasted")), taken);
     } catch (FileProblem e) {
       notices.say(e.getMessage());
-      return false;
     }
   }
 
-  private boolean take(CaseFile file) throws FileProblem {
-    Optional<ClassMarking> marking = marking();
-    if (marking.isEmpty()) {
-      notices.say(Words.of("stale"));
-      return false;
+  private void take(CaseFile file, Runnable taken) {
+    worked.whenWorkedOut(
+        () ->
+            marking()
+                .ifPresentOrElse(
+                    marking -> take(file, marking, taken), () -> notices.say(Words.of("stale"))));
+  }
+
+  private void take(CaseFile file, ClassMarking marking, Runnable taken) {
+    try {
+      AnswersFile found = read(file, marking.derivation());
+      answers = Optional.of(file);
+      if (!found.unknown().isEmpty()) {
+        notices.say(Words.of("check.unknown", String.join(", ", found.unknown())));
+      }
+      renew();
+      taken.run();
+    } catch (FileProblem e) {
+      notices.say(e.getMessage());
     }
-    AnswersFile found = read(file, marking.get().derivation());
-    answers = Optional.of(file);
-    if (!found.unknown().isEmpty()) {
-      notices.say(Words.of("check.unknown", String.join(", ", found.unknown())));
-    }
-    renew();
-    return true;
   }
 
   /// The same file is read once for the same lines.

@@ -33,6 +33,7 @@ public final class OpenSolution {
   private Optional<Path> path = Optional.empty();
   private Optional<DiskStamp> stamp = Optional.empty();
   private Solution saved;
+  private Solution now;
 
   OpenSolution(SolutionFile opened, Notices notices) {
     this.notices = notices;
@@ -116,7 +117,7 @@ public final class OpenSolution {
   }
 
   public Solution now() {
-    return current.get();
+    return now;
   }
 
   public ReadOnlyObjectProperty<Solution> current() {
@@ -216,12 +217,13 @@ public final class OpenSolution {
   }
 
   private void become(Solution next) {
-    current.set(next);
+    now = next;
     canUndo.set(history.canUndo());
     canRedo.set(history.canRedo());
     unsaved.set(!next.equals(saved));
     notices.clear();
     listeners.forEach(listener -> listener.changed(next));
+    current.set(now);
   }
 
   /// @throws FileProblem if it cannot be read; the solution that is open stays

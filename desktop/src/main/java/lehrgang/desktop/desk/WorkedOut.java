@@ -25,6 +25,7 @@ public final class WorkedOut {
   private static final Duration MOMENT = Duration.millis(150);
 
   private final List<Consumer<Sight>> listeners = new ArrayList<>();
+  private final List<Runnable> afterWork = new ArrayList<>();
   private Sight sight = new Sight(Optional.empty(), List.of(), Sight.Work.UNDER_WAY);
   private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.FULL);
   private final OpenSolution solution;
@@ -46,6 +47,7 @@ public final class WorkedOut {
           @Override
           public void replaced() {
             selection.clear();
+            afterWork.clear();
             see(new Sight(Optional.empty(), List.of(), Sight.Work.UNDER_WAY));
           }
 
@@ -70,10 +72,25 @@ public final class WorkedOut {
     listener.accept(sight);
   }
 
+  /// Does something for which the page must be that of the solution: at once, or as soon as that is
+  /// worked out or cannot be. Another solution that is opened meanwhile has no part in it.
+  public void whenWorkedOut(Runnable action) {
+    if (sight.work() == Sight.Work.UNDER_WAY) {
+      afterWork.add(action);
+    } else {
+      action.run();
+    }
+  }
+
   private void see(Sight now) {
     moment.stop();
     sight = now;
     tell();
+    if (sight == now && now.work() != Sight.Work.UNDER_WAY) {
+      List<Runnable> actions = List.copyOf(afterWork);
+      afterWork.clear();
+      actions.forEach(Runnable::run);
+    }
   }
 
   private void tell() {

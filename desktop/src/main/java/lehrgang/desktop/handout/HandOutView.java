@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.Button;
@@ -129,8 +130,7 @@ public final class HandOutView extends BorderPane {
     save.setId("handout-save");
     save.getStyleClass().add(Style.HAND_OUT);
     save.setMinWidth(Region.USE_PREF_SIZE);
-    save.setOnAction(
-        _ -> order().ifPresentOrElse(order -> use.save(order, form.get()), this::stale));
+    save.setOnAction(_ -> whenOrdered(order -> use.save(order, form.get())));
     Button back =
         Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, use::leave);
     back.setId("handout-back");
@@ -151,25 +151,24 @@ public final class HandOutView extends BorderPane {
 
   /// Prints the pages through the system.
   public void print() {
-    if (order().isEmpty()) {
-      stale();
-    } else {
-      pages.whenThere(use::print);
-    }
+    whenOrdered(_ -> pages.whenThere(use::print));
+  }
+
+  /// Does something with what is ordered, as soon as it is worked out.
+  private void whenOrdered(Consumer<Order> action) {
+    desk.worked().whenWorkedOut(() -> order().ifPresentOrElse(action, this::stale));
   }
 
   /// Puts a form that is text on the clipboard.
   private void copy() {
-    order()
-        .ifPresentOrElse(
-            order -> {
-              byte[] text = form.get().make(order, "sheet").content();
-              ClipboardContent content = new ClipboardContent();
-              content.putString(new String(text, StandardCharsets.UTF_8));
-              Clipboard.getSystemClipboard().setContent(content);
-              desk.notices().say(Words.of("handout.copied"));
-            },
-            this::stale);
+    whenOrdered(
+        order -> {
+          byte[] text = form.get().make(order, "sheet").content();
+          ClipboardContent content = new ClipboardContent();
+          content.putString(new String(text, StandardCharsets.UTF_8));
+          Clipboard.getSystemClipboard().setContent(content);
+          desk.notices().say(Words.of("handout.copied"));
+        });
   }
 
   private void stale() {
@@ -188,6 +187,9 @@ public final class HandOutView extends BorderPane {
     if (now) {
       choices.show();
       renew();
+    } else {
+      pages.stop();
+      shown = Optional.empty();
     }
   }
 

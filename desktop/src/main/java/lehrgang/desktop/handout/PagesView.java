@@ -100,6 +100,12 @@ final class PagesView extends ScrollPane {
     taker = Optional.empty();
   }
 
+  /// Lets go of what is under way: nobody looks.
+  void stop() {
+    pause.stop();
+    work.stop();
+  }
+
   /// Shows the pages of an order, a moment after the last of several changes.
   void show(Order wanted) {
     order = Optional.of(wanted);

@@ -22,6 +22,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.compose.Proposal;
 import lehrgang.core.page.Audience;
+import lehrgang.core.solution.Solution;
+import lehrgang.core.work.Progress;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
@@ -171,6 +173,12 @@ public final class VaryView extends BorderPane {
     }
   }
 
+  /// Lets go of what is under way: nobody looks.
+  public void stop() {
+    work.stop();
+    pages.stop();
+  }
+
   private void forget() {
     work.stop();
     drawn = Optional.empty();
@@ -194,25 +202,34 @@ public final class VaryView extends BorderPane {
 
   private void draw() {
     forget();
-    Optional<Proposal> model = Proposal.of(desk.solution().now());
     Optional<Long> number = number();
-    if (model.isEmpty() || number.isEmpty()) {
-      said.setText(Words.of(model.isEmpty() ? "stale" : "vary.no-seed"));
+    if (number.isEmpty()) {
+      said.setText(Words.of("vary.no-seed"));
       return;
     }
     try {
       ClassList students = students();
-      said.setText(Words.of("vary.drawing", 0, students.students().size()));
       int all = students.students().size();
+      Solution model = desk.solution().now();
+      said.setText(Words.of("vary.drawing", 0, all));
       work.begin(
-          progress -> PersonalClass.draw(model.get(), students, number.get(), progress),
+          progress -> drawn(model, students, number.get(), progress),
           new BackgroundWork.Outcome<>(
               part -> said.setText(Words.of("vary.drawing", Math.round(part * all), all)),
-              this::show,
+              made -> made.ifPresentOrElse(this::show, () -> said.setText(Words.of("stale"))),
               said::setText));
     } catch (FileProblem e) {
       said.setText(e.getMessage());
     }
+  }
+
+  /// Empty where the model cannot be worked out.
+  private static Optional<PersonalClass> drawn(
+      Solution model, ClassList students, long seed, Progress progress) throws FileProblem {
+    Optional<Proposal> worked = Proposal.of(model);
+    return worked.isEmpty()
+        ? Optional.empty()
+        : Optional.of(PersonalClass.draw(worked.get(), students, seed, progress));
   }
 
   private ClassList students() throws FileProblem {

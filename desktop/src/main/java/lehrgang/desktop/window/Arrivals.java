@@ -113,7 +113,7 @@ final class Arrivals {
   /// Takes what was pasted. At the start, a table begins a solution of its own.
   void paste(String text) {
     if (fronts.isChecking()) {
-      desk.checking().paste(text);
+      desk.checking().paste(text, () -> {});
       return;
     }
     if (pastesRecords(text)) {

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.input.Clipboard;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.ClassMarks;
@@ -76,7 +77,8 @@ final class CheckActions {
       public void paste() {
         Optional.ofNullable(Clipboard.getSystemClipboard().getString())
             .ifPresentOrElse(
-                desk.checking()::paste, () -> desk.notices().say(Words.of("status.no-table")));
+                text -> desk.checking().paste(text, () -> {}),
+                () -> desk.notices().say(Words.of("status.no-table")));
       }
 
       @Override
@@ -109,9 +111,7 @@ final class CheckActions {
 
       @Override
       public void example() {
-        if (exampleAtHand()) {
-          shown.run();
-        }
+        exampleAtHand(shown);
       }
 
       @Override
@@ -130,19 +130,17 @@ final class CheckActions {
 
   /// Takes the answers of the class that answered the demo, without bringing them in front.
   ///
-  /// @return whether they could be read
-  boolean exampleAtHand() {
+  /// @param taken told when they could be read
+  void exampleAtHand(Runnable taken) {
     try {
-      return desk.checking().open(DemoCourse.answers(Files.createTempDirectory("lehrgang-demo")));
+      desk.checking().open(DemoCourse.answers(Files.createTempDirectory("lehrgang-demo")), taken);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
   void open(Path path) {
-    if (desk.checking().open(path)) {
-      shown.run();
-    }
+    desk.checking().open(path, shown);
   }
 
   /// Takes the solutions of a class in which each student has data of their own.
@@ -188,38 +186,46 @@ final class CheckActions {
             });
   }
 
+  private void withFeedback(Consumer<FeedbackSheets> action) {
+    desk.worked()
+        .whenWorkedOut(
+            () -> feedback().ifPresentOrElse(action, () -> desk.notices().say(Words.of("stale"))));
+  }
+
   /// Writes feedback into one file, a web page or a PDF by its ending.
   void feedback(Path path, List<SheetMarks> sheets) {
     Form form =
         Form.ofFile(path.toString()).filter(FeedbackSheets.FORMS::contains).orElse(Form.PDF);
-    feedback()
-        .ifPresent(
-            maker ->
-                write(
-                    FileDialogs.withEnding(path, form.ending()),
-                    maker.make(sheets, form),
-                    Words.of("status.written", path.getFileName())));
+    withFeedback(
+        maker ->
+            write(
+                FileDialogs.withEnding(path, form.ending()),
+                maker.make(sheets, form),
+                Words.of("status.written", path.getFileName())));
   }
 
   /// Writes feedback into a folder, beside the interface.
   void feedbackEach(Path folder, List<SheetMarks> sheets) {
-    feedback()
-        .ifPresent(
-            maker ->
-                writing.begin(
-                    LongWork.counted(
-                        sheets.size(),
-                        done -> Words.of("status.feedback.writing", done, sheets.size())),
-                    progress -> {
-                      maker.write(sheets, folder, progress);
-                      return Words.of("status.feedback", sheets.size(), folder.getFileName());
-                    },
-                    Notice.of(Words.of("status.feedback.stopped")),
-                    desk.notices()::say));
+    withFeedback(
+        maker ->
+            writing.begin(
+                LongWork.counted(
+                    sheets.size(),
+                    done -> Words.of("status.feedback.writing", done, sheets.size())),
+                progress -> {
+                  maker.write(sheets, folder, progress);
+                  return Words.of("status.feedback", sheets.size(), folder.getFileName());
+                },
+                Notice.of(Words.of("status.feedback.stopped")),
+                desk.notices()::say));
   }
 
   /// A table for answers to all that the worksheet asks.
   void template(Path path) {
+    desk.worked().whenWorkedOut(() -> writeTemplate(path));
+  }
+
+  private void writeTemplate(Path path) {
     Optional<Page> sheet =
         Optional.of(desk.worked().now())
             .filter(Sight::isCurrent)

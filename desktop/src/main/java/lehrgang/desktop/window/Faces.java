@@ -62,7 +62,14 @@ final class Faces extends StackPane {
     this.checking =
         later(() -> new CheckView(desk, files.checking(this::showWrite)), CheckView::setInSight);
     this.showing = later(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
-    this.varying = later(() -> new VaryView(desk, files.varying(this::showHandOut)), (_, _) -> {});
+    this.varying =
+        later(
+            () -> new VaryView(desk, files.varying(this::showHandOut)),
+            (view, front) -> {
+              if (!front) {
+                view.stop();
+              }
+            });
     this.composing =
         later(
             () -> new ComposeView(desk, this::showWrite),

@@ -26,6 +26,7 @@ import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
+import lehrgang.documents.handout.order.Sheet;
 import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.personal.PersonalClass;
 import lehrgang.documents.personal.PersonalFolder;
@@ -119,6 +120,11 @@ final class FileActions {
       checks.openKeys(path);
       return;
     }
+    // Answers are known by the solution that they answer.
+    desk.worked().whenWorkedOut(() -> openData(path));
+  }
+
+  private void openData(Path path) {
     if (desk.checking().isAnswers(path)) {
       checks.open(path);
       return;
@@ -266,11 +272,17 @@ final class FileActions {
 
   /// Writes a sheet, beside the interface. Until it is whole, the file stays as it was.
   void handOut(Path path, Order order, Form form) {
-    Path name = path.getFileName();
+    String name = path.getFileName().toString();
+    int many = order.solutions().size();
     writing.begin(
-        _ -> Words.of("status.writing", name, order.solutions().size()),
-        _ -> {
-          form.write(order, path);
+        _ ->
+            many == 1
+                ? Words.of("status.writing.one", name)
+                : Words.of("status.writing", name, many),
+        progress -> {
+          Sheet sheet = form.make(order, name);
+          progress.check();
+          Form.write(sheet, path);
           return Words.of("status.written", name);
         },
         Notice.of(Words.of("status.not-written", name)),

@@ -103,7 +103,7 @@ public final class MainWindow {
     window.recovery.start();
     window.place();
     if (first == First.DEMO) {
-      window.faces.files().checks().exampleAtHand();
+      window.faces.files().checks().exampleAtHand(() -> {});
     } else if (first != First.SOLUTION && !window.desk.solution().unsaved().get()) {
       window.faces.showStart();
     }

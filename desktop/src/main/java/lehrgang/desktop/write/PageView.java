@@ -178,6 +178,7 @@ public final class PageView extends ScrollPane {
 
   private void show(Sight sight) {
     typed();
+    question.update();
     table.update(sight);
     fields.values().forEach(field -> field.update(sight.problems()));
     if (sight.page().isEmpty()) {

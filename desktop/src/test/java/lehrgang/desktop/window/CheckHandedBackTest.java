@@ -113,14 +113,12 @@ class CheckHandedBackTest extends WithAClass {
   @Test
   void aClassIsMarkedByALargeTableBesideTheWindow() {
     drop(GROUP);
-    Desk desk = driver.desk();
-    String said =
-        Turn.call(
-            () -> {
-              desk.solution().edit("", solution -> solution.withTable(square(12)));
-              return desk.notices().now().sentence();
-            });
-    assertThat(said).isEqualTo("Marking: 0 of 62");
+    Turn.call(
+        () -> {
+          driver.desk().solution().edit("", solution -> solution.withTable(square(12)));
+          return true;
+        });
+    driver.await(() -> driver.notice().startsWith("Marking: "));
     assertThat(driver.find("check-save").isDisabled())
         .as("marks of what was there before")
         .isTrue();
@@ -138,11 +136,9 @@ class CheckHandedBackTest extends WithAClass {
   void markingThatWasStoppedIsBegunAgain() {
     drop(GROUP);
     Desk desk = driver.desk();
-    Turn.run(
-        () -> {
-          desk.solution().edit("", solution -> solution.withTable(square(12)));
-          desk.notices().now().offers().getFirst().action().run();
-        });
+    Turn.run(() -> desk.solution().edit("", solution -> solution.withTable(square(12))));
+    driver.await(() -> driver.notice().startsWith("Marking: "));
+    driver.pressLabelled("Stop");
     assertThat(driver.isShown("Stopped; the marks shown are those from before.")).isTrue();
     assertThat(driver.isShown("20.2 of 23")).isTrue();
     assertThat(driver.find("check-save").isDisabled()).isTrue();

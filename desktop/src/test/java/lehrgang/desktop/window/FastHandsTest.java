@@ -175,6 +175,7 @@ class FastHandsTest extends WithTheDemo {
   @Test
   void workThatWasStoppedSaysNothingMore() throws Exception {
     AtomicInteger told = new AtomicInteger();
+    CompletableFuture<Boolean> begun = new CompletableFuture<>();
     CompletableFuture<Boolean> goOn = new CompletableFuture<>();
     CompletableFuture<Boolean> ended = new CompletableFuture<>();
     Turn.run(
@@ -182,6 +183,7 @@ class FastHandsTest extends WithTheDemo {
           BackgroundWork work = new BackgroundWork(Demand.DISK);
           work.begin(
               progress -> {
+                begun.complete(true);
                 goOn.join();
                 try {
                   progress.report(0.9);
@@ -195,6 +197,7 @@ class FastHandsTest extends WithTheDemo {
                   _ -> told.incrementAndGet(),
                   _ -> told.incrementAndGet(),
                   _ -> told.incrementAndGet()));
+          begun.join();
           work.stop();
         });
     goOn.complete(true);

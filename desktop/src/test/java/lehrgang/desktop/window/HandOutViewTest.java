@@ -206,11 +206,11 @@ class HandOutViewTest extends WithTheDemo {
     Path page = folder.resolve("sheet.html");
     Turn.run(() -> driver.files().handOut(pdf, order, Form.PDF));
     Turn.run(() -> driver.files().handOut(page, order, Form.WEB_PAGE));
+    driver.await(() -> Files.exists(page) && driver.notice().contains("sheet.html"));
     assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
     assertThat(Files.readString(page)).contains("Find the others");
-    assertThat(driver.isShown("sheet.html")).isTrue();
     Turn.run(() -> driver.files().handOut(folder.resolve("no/such.pdf"), order, Form.PDF));
-    assertThat(driver.isShown("could not be written")).isTrue();
+    driver.await(() -> driver.notice().contains("could not be written"));
   }
 
   @Test

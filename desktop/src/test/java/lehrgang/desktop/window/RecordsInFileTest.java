@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.Recipe;
 import lehrgang.core.data.Checked;
@@ -70,8 +71,14 @@ class RecordsInFileTest extends WithTheDemo {
     driver.await(() -> isOffered("Rim trail"));
     driver.tick("Lake loop");
     driver.tick("Gorge path");
-    driver.fill("recipe-name", "on the valley floor");
-    assertThat(shownPreview())
+    TextInputControl name = (TextInputControl) driver.find("recipe-name");
+    String first =
+        Turn.call(
+            () -> {
+              name.setText("on the valley floor");
+              return preview();
+            });
+    assertThat(first)
         .contains("Of the first 5000 records:")
         .contains("5000 records")
         .contains("The table would be 1 × 2");

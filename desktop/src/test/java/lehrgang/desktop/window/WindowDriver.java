@@ -120,6 +120,11 @@ final class WindowDriver {
     return there;
   }
 
+  /// What the notice says; only on the interface thread.
+  String notice() {
+    return desk().notices().now().sentence();
+  }
+
   Desk desk() {
     return window.desk();
   }
