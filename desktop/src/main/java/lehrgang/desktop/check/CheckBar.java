@@ -12,16 +12,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import lehrgang.desktop.desk.Checked;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
-import lehrgang.desktop.page.FigureEvent;
 import lehrgang.documents.marks.ClassFigure;
 
 /// The bar above a class: from student to student, answers in, feedback and marks out.
 final class CheckBar extends HBox {
-  private final CheckView.Use use;
   private final MarksTable table;
   private final Supplier<Optional<Checked>> shown;
   private final Label title = new Label();
@@ -35,13 +34,11 @@ final class CheckBar extends HBox {
   /// @param tryIt begins to fill in the worksheet itself
   /// @param rule  shows the rules of marking
   CheckBar(
-      CheckView.Use use,
       MarksTable table,
       Supplier<Optional<Checked>> shown,
       Runnable type,
       Runnable tryIt,
       Runnable rule) {
-    this.use = use;
     this.table = table;
     this.shown = shown;
     Label name = Labels.view(Words.of("check.view"));
@@ -53,10 +50,15 @@ final class CheckBar extends HBox {
     save.setId("check-save");
     save.getStyleClass().add(Style.HAND_OUT);
     save.setMinWidth(Region.USE_PREF_SIZE);
-    save.setOnAction(_ -> shown.get().ifPresent(checked -> use.save(checked.marks())));
+    save.setOnAction(
+        _ -> shown.get().ifPresent(checked -> new Request.SaveMarks(checked.marks()).from(this)));
     getChildren()
         .addAll(
-            icon("fth-arrow-left", "handout.back", "check-back", use::leave),
+            icon(
+                "fth-arrow-left",
+                "handout.back",
+                "check-back",
+                () -> new Request.Show(Request.View.WRITE).from(this)),
             name,
             title,
             space,
@@ -64,7 +66,11 @@ final class CheckBar extends HBox {
             icon("fth-chevron-down", "check.next", "check-next", () -> table.go(1)),
             icon("fth-user-plus", "check.type", "check-type-more", type),
             icon("fth-edit", "check.try", "check-try", tryIt),
-            icon("fth-folder", "check.open", "check-open", use::open),
+            icon(
+                "fth-folder",
+                "check.open",
+                "check-open",
+                () -> new Request.ChooseAnswers().from(this)),
             icon("fth-sliders", "check.rules", "check-rules", rule),
             summary,
             feedback,
@@ -87,9 +93,16 @@ final class CheckBar extends HBox {
         .addAll(
             item(
                 "check.feedback.student",
-                _ -> table.chosen().ifPresent(sheet -> use.feedback(List.of(sheet)))),
-            item("check.feedback.everyone", checked -> use.feedback(checked.marks().sheets())),
-            item("check.feedback.each", checked -> use.feedbackEach(checked.marks().sheets())));
+                _ ->
+                    table
+                        .chosen()
+                        .ifPresent(sheet -> new Request.SaveFeedback(List.of(sheet)).from(this))),
+            item(
+                "check.feedback.everyone",
+                checked -> new Request.SaveFeedback(checked.marks().sheets()).from(this)),
+            item(
+                "check.feedback.each",
+                checked -> new Request.SaveFeedbackEach(checked.marks().sheets()).from(this)));
   }
 
   /// How the class fared, as a figure of its own.
@@ -98,9 +111,7 @@ final class CheckBar extends HBox {
         .get()
         .ifPresent(
             checked ->
-                fireEvent(
-                    new FigureEvent(
-                        FigureEvent.SAVE, ClassFigure.of(checked.marks(), checked.page()))));
+                new Request.SaveFigure(ClassFigure.of(checked.marks(), checked.page())).from(this));
   }
 
   private MenuItem item(String key, Consumer<Checked> does) {

@@ -15,14 +15,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.marking.ClassMarks;
 import lehrgang.core.marking.SheetMarks;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
+import lehrgang.documents.solutionfile.DemoCourse;
 
 /// Checking: the answers of a class at the left, one student's at the right.
 public final class CheckView extends BorderPane {
@@ -32,7 +33,6 @@ public final class CheckView extends BorderPane {
   private static final double LEAST_TABLE = 220;
 
   private final Desk desk;
-  private final Use use;
   private final MarksTable table = new MarksTable(this::choose, this::step);
   private final ClassCards cards = new ClassCards(table);
   private final StudentPanel student;
@@ -45,42 +45,8 @@ public final class CheckView extends BorderPane {
   private boolean renewing;
   private Optional<LineId> stepShown = Optional.empty();
 
-  /// What the view needs of the window around it.
-  public interface Use {
-    /// Goes back to writing.
-    void leave();
-
-    /// Asks for a file with answers and takes them.
-    void open();
-
-    /// Asks for the folder of a class in which each student has data of their own.
-    void keys();
-
-    /// Takes answers from the clipboard.
-    void paste();
-
-    /// Asks for a file and writes the marks to it.
-    void save(ClassMarks marks);
-
-    /// Asks for a file and writes feedback to some students into it.
-    void feedback(List<SheetMarks> sheets);
-
-    /// Asks for a folder and writes feedback into it, files for each student and for everyone.
-    void feedbackEach(List<SheetMarks> sheets);
-
-    /// Asks for a file and writes a table for answers to it.
-    void template();
-
-    /// Whether there is a class to look at that answered the open solution.
-    boolean hasExample();
-
-    /// Takes the answers of that class.
-    void example();
-  }
-
-  public CheckView(Desk desk, Use use) {
+  public CheckView(Desk desk) {
     this.desk = desk;
-    this.use = use;
     this.student = new StudentPanel(desk.solution());
     this.step = new StepPanel(desk.solution(), desk.worked());
     this.typing = new TypingPanel(desk.checking(), this::typed);
@@ -88,7 +54,7 @@ public final class CheckView extends BorderPane {
     this.rules = new RulesPanel(desk, this::typed);
     widthProperty().subscribe(width -> fit(width.doubleValue()));
     getStyleClass().add(Style.CHECK_VIEW);
-    this.bar = new CheckBar(use, table, () -> shown, this::type, this::tryIt, this::rule);
+    this.bar = new CheckBar(table, () -> shown, this::type, this::tryIt, this::rule);
     setTop(bar);
     Label rule = new Label(Words.of("check.rule"));
     rule.setWrapText(true);
@@ -221,15 +187,21 @@ public final class CheckView extends BorderPane {
     Button open = new Button(Words.of("check.open"));
     open.setId("check-open-first");
     open.getStyleClass().add(Style.HAND_OUT);
-    open.setOnAction(_ -> use.open());
-    Node paste = Icons.tool("fth-clipboard", "check.paste", use::paste);
-    Node template = Icons.tool("fth-download", "check.template", use::template);
+    open.setOnAction(_ -> new Request.ChooseAnswers().from(this));
+    Node paste =
+        Icons.tool("fth-clipboard", "check.paste", () -> new Request.PasteAnswers().from(this));
+    Node template =
+        Icons.tool(
+            "fth-download", "check.template", () -> new Request.SaveAnswersTemplate().from(this));
     Node type = Icons.tool("fth-user-plus", "check.type", this::type);
     Node itself = Icons.tool("fth-edit", "check.try", this::tryIt);
-    Node keys = Icons.tool("fth-key", "check.open-keys", use::keys);
+    Node keys = Icons.tool("fth-key", "check.open-keys", () -> new Request.ChooseKeys().from(this));
     FlowPane ways = new FlowPane(paste, type, itself, template, keys);
-    if (use.hasExample()) {
-      ways.getChildren().add(Icons.tool("fth-users", "check.example", use::example));
+    if (isDemo()) {
+      ways.getChildren()
+          .add(
+              Icons.tool(
+                  "fth-users", "check.example", () -> new Request.TakeExampleAnswers().from(this)));
     }
     ways.getStyleClass().add(Style.CHECK_OTHER_WAYS);
     VBox box = new VBox(head, say, open, ways);
@@ -261,5 +233,13 @@ public final class CheckView extends BorderPane {
       tried();
     }
     desk.checking().setInSight(now);
+  }
+
+  /// Whether there is a class to look at that answered the open solution.
+  private boolean isDemo() {
+    return desk.solution()
+        .now()
+        .table()
+        .equals(DemoCourse.open(DemoCourse.names().getFirst()).solution().table());
   }
 }

@@ -25,6 +25,7 @@ import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.Notice;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Icons;
@@ -38,7 +39,6 @@ public final class ComposeView extends BorderPane {
   private static final double NARROWEST = 396;
 
   private final Desk desk;
-  private final Runnable leave;
   private final WishesPanel wishes;
   private final TilePane cards = new TilePane();
   private final Label said = Labels.label("", Style.HINT);
@@ -47,10 +47,8 @@ public final class ComposeView extends BorderPane {
   private Optional<Proposal> model = Optional.empty();
   private long seed = 1;
 
-  /// @param leave goes back to writing
-  public ComposeView(Desk desk, Runnable leave) {
+  public ComposeView(Desk desk) {
     this.desk = desk;
-    this.leave = leave;
     this.work = new BackgroundWork(Demand.PROCESSOR, desk.solution()::session);
     this.wishes = new WishesPanel(this::propose);
     getStyleClass().add(Style.HANDOUT_VIEW);
@@ -79,7 +77,7 @@ public final class ComposeView extends BorderPane {
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button back =
-        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, leave);
+        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, this::leave);
     back.setId("compose-back");
     others.setId("compose-others");
     others.getStyleClass().add(Style.HAND_OUT);
@@ -187,12 +185,16 @@ public final class ComposeView extends BorderPane {
 
   private void take(Proposal proposal) {
     desk.solution().edit("", now -> now.withTable(proposal.solution().table()));
-    leave.run();
+    leave();
     desk.notices()
         .say(
             Notice.of(
                 Words.of("compose.taken"),
                 new Notice.Offer(Words.of("undo"), desk.solution()::undo)));
+  }
+
+  private void leave() {
+    new Request.Show(Request.View.WRITE).from(this);
   }
 
   /// Ends what is under way.

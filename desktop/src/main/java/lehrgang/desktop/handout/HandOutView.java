@@ -23,6 +23,7 @@ import lehrgang.core.page.Page;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Labels;
@@ -36,7 +37,6 @@ import lehrgang.documents.handout.order.Worth;
 /// Handing out: few choices at the left, the real pages at the right, both changing together.
 public final class HandOutView extends BorderPane {
   private final Desk desk;
-  private final Use use;
   private final ObjectProperty<Audience> audience = new SimpleObjectProperty<>(Audience.STUDENT);
   private final ObjectProperty<Form> form = new SimpleObjectProperty<>(Form.PDF);
   private final List<Solved> others = new ArrayList<>();
@@ -50,32 +50,18 @@ public final class HandOutView extends BorderPane {
   private Optional<Order> shown = Optional.empty();
   private boolean inSight;
 
-  /// What the view needs of the window around it.
-  public interface Use {
-    /// Goes back to writing.
-    void leave();
-
-    /// Asks for a file and writes what was ordered to it.
-    void save(Order order, Form form);
-
-    /// Prints what was ordered, through the system.
-    void print(byte[] pdf);
-
-    /// Asks for solutions that join this one in a problem set; those that cannot be worked out are
-    /// told and left out.
-    List<Solved> more();
-
-    /// Goes on to other counts for each student.
-    void vary();
-  }
-
-  public HandOutView(Desk desk, Use use) {
+  public HandOutView(Desk desk) {
     this.desk = desk;
     this.pages = new PagesView(desk.solution()::session, this::counted);
-    this.use = use;
     this.choices =
         new ChoicesPanel(
-            desk.solution(), audience, form, others, this::addMore, use::vary, this::renew);
+            desk.solution(),
+            audience,
+            form,
+            others,
+            this::addMore,
+            () -> new Request.Show(Request.View.VARY).from(this),
+            this::renew);
     getStyleClass().add(Style.HANDOUT_VIEW);
     setTop(bar());
     setLeft(choices);
@@ -130,9 +116,14 @@ public final class HandOutView extends BorderPane {
     save.setId("handout-save");
     save.getStyleClass().add(Style.HAND_OUT);
     save.setMinWidth(Region.USE_PREF_SIZE);
-    save.setOnAction(_ -> whenOrdered(order -> use.save(order, form.get())));
+    save.setOnAction(
+        _ -> whenOrdered(order -> new Request.SaveSheet(order, form.get()).from(this)));
     Button back =
-        Icons.button("fth-arrow-left", Words.of("handout.back"), Style.ICON_BUTTON, use::leave);
+        Icons.button(
+            "fth-arrow-left",
+            Words.of("handout.back"),
+            Style.ICON_BUTTON,
+            () -> new Request.Show(Request.View.WRITE).from(this));
     back.setId("handout-back");
     Button print =
         Icons.button("fth-printer", Words.of("handout.print"), Style.ICON_BUTTON, this::print);
@@ -151,7 +142,7 @@ public final class HandOutView extends BorderPane {
 
   /// Prints the pages through the system.
   public void print() {
-    whenOrdered(_ -> pages.whenThere(use::print));
+    whenOrdered(_ -> pages.whenThere(pdf -> new Request.Print(pdf).from(this)));
   }
 
   /// Does something with what is ordered, as soon as it is worked out.
@@ -176,9 +167,13 @@ public final class HandOutView extends BorderPane {
   }
 
   private void addMore() {
-    others.addAll(use.more());
-    choices.showOthers();
-    renew();
+    new Request.ChooseSolutions(
+            more -> {
+              others.addAll(more);
+              choices.showOthers();
+              renew();
+            })
+        .from(this);
   }
 
   /// Whether the view is in front; one that is not is not kept up to date.

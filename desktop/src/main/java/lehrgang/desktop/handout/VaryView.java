@@ -1,6 +1,5 @@
 package lehrgang.desktop.handout;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -25,6 +24,7 @@ import lehrgang.core.page.Audience;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.work.Progress;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Icons;
@@ -47,7 +47,6 @@ public final class VaryView extends BorderPane {
   private static final int MOST_DIGITS = 12;
 
   private final Desk desk;
-  private final Use use;
   private final TextArea list = new TextArea();
   private final TextField seed = new TextField();
   private final Label said = Labels.label("", Style.HANDOUT_HINT);
@@ -58,21 +57,8 @@ public final class VaryView extends BorderPane {
   private Optional<PersonalClass> drawn = Optional.empty();
   private final BackgroundWork work;
 
-  /// What the view needs of the window around it.
-  public interface Use {
-    /// Goes back to handing out.
-    void leave();
-
-    /// Asks for a list; empty where none was chosen.
-    Optional<Path> list();
-
-    /// Asks for a folder and writes a class into it.
-    void save(PersonalClass drawn, List<Form> forms);
-  }
-
-  public VaryView(Desk desk, Use use) {
+  public VaryView(Desk desk) {
     this.desk = desk;
-    this.use = use;
     this.pages = new PagesView(desk.solution()::session, _ -> {});
     this.work = new BackgroundWork(Demand.PROCESSOR, desk.solution()::session);
     getStyleClass().add(Style.HANDOUT_VIEW);
@@ -96,13 +82,18 @@ public final class VaryView extends BorderPane {
     Region space = new Region();
     HBox.setHgrow(space, Priority.ALWAYS);
     Button back =
-        Icons.button("fth-arrow-left", Words.of("vary.back"), Style.ICON_BUTTON, use::leave);
+        Icons.button(
+            "fth-arrow-left",
+            Words.of("vary.back"),
+            Style.ICON_BUTTON,
+            () -> new Request.Show(Request.View.HAND_OUT).from(this));
     back.setId("vary-back");
     save.setId("vary-save");
     save.getStyleClass().add(Style.HAND_OUT);
     save.setMinWidth(Region.USE_PREF_SIZE);
     save.setDisable(true);
-    save.setOnAction(_ -> drawn.ifPresent(drawnNow -> use.save(drawnNow, wanted())));
+    save.setOnAction(
+        _ -> drawn.ifPresent(drawnNow -> new Request.SaveClass(drawnNow, wanted()).from(this)));
     HBox bar = new HBox(back, name, space, save);
     bar.getStyleClass().add(Style.HEADER);
     return bar;
@@ -188,8 +179,7 @@ public final class VaryView extends BorderPane {
   }
 
   private void open() {
-    use.list()
-        .ifPresent(
+    new Request.ChooseClassList(
             path -> {
               try {
                 list.setText(String.join("\n", ClassList.read(path).students()));
@@ -197,7 +187,8 @@ public final class VaryView extends BorderPane {
               } catch (FileProblem e) {
                 said.setText(e.getMessage());
               }
-            });
+            })
+        .from(this);
   }
 
   private void draw() {

@@ -14,6 +14,7 @@ import lehrgang.core.notation.MathMl;
 import lehrgang.core.notation.PlainText;
 import lehrgang.core.notation.Tex;
 import lehrgang.core.page.Page;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.report.FullDigits;
@@ -60,7 +61,7 @@ final class CopyMenu extends Button {
         .map(
             text -> {
               MenuItem item = new MenuItem(Words.of(text.getKey()));
-              item.setOnAction(_ -> fireEvent(new CopyEvent(text.getValue())));
+              item.setOnAction(_ -> new Request.CopyText(text.getValue()).from(this));
               return item;
             })
         .toList();

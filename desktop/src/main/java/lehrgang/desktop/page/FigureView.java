@@ -14,6 +14,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 import lehrgang.core.page.FigureSpec;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.figure.Draughtsman;
@@ -42,10 +43,10 @@ public final class FigureView extends Region {
     setAccessibleText(figure.alternative());
     save.getStyleClass().add(Style.FIGURE_SAVE);
     save.setManaged(false);
-    save.setOnAction(_ -> fireEvent(new FigureEvent(FigureEvent.SAVE, figure)));
+    save.setOnAction(_ -> new Request.SaveFigure(figure).from(this));
     copy.getStyleClass().add(Style.FIGURE_COPY);
     copy.setManaged(false);
-    copy.setOnAction(_ -> fireEvent(new FigureEvent(FigureEvent.COPY, figure)));
+    copy.setOnAction(_ -> new Request.CopyFigure(figure).from(this));
     draw(USUAL);
     widthProperty().subscribe((_, width) -> Platform.runLater(() -> draw(width.doubleValue())));
   }

@@ -2,7 +2,6 @@ package lehrgang.desktop.page;
 
 import java.util.List;
 import java.util.stream.Stream;
-import javafx.event.EventType;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -12,6 +11,7 @@ import javafx.scene.control.Tooltip;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.core.wording.Span;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.table.TableExport.Digits;
@@ -64,16 +64,16 @@ public final class TableMenu extends Button {
     Menu menu = new Menu(Span.plain(grid.title()));
     menu.getItems()
         .addAll(
-            item("tables.copy.shown", TableEvent.COPY, grid, Digits.SHOWN),
-            item("tables.copy.full", TableEvent.COPY, grid, Digits.FULL),
-            item("tables.save.shown", TableEvent.SAVE, grid, Digits.SHOWN),
-            item("tables.save.full", TableEvent.SAVE, grid, Digits.FULL));
+            item("tables.copy.shown", new Request.CopyTable(grid, Digits.SHOWN)),
+            item("tables.copy.full", new Request.CopyTable(grid, Digits.FULL)),
+            item("tables.save.shown", new Request.SaveTable(grid, Digits.SHOWN)),
+            item("tables.save.full", new Request.SaveTable(grid, Digits.FULL)));
     return menu;
   }
 
-  private MenuItem item(String name, EventType<TableEvent> type, Grid grid, Digits digits) {
+  private MenuItem item(String name, Request request) {
     MenuItem item = new MenuItem(Words.of(name));
-    item.setOnAction(_ -> fireEvent(new TableEvent(type, grid, digits)));
+    item.setOnAction(_ -> request.from(this));
     return item;
   }
 }

@@ -1,7 +1,6 @@
 package lehrgang.desktop.records;
 
 import java.util.Arrays;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -12,7 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import lehrgang.core.cases.CaseTable;
-import lehrgang.core.cases.Recipe;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Segments;
 import lehrgang.desktop.kit.Style;
@@ -28,23 +27,6 @@ import lehrgang.documents.file.FileProblem;
 public final class RecordsView extends ScrollPane {
   private static final double WIDEST = 1000;
 
-  /// What becomes of the file.
-  public interface Use {
-    /// Its records are to be counted.
-    ///
-    /// @param failed told why they make no table
-    void count(CaseSource file, Recipe recipe, Consumer<String> failed);
-
-    /// It is a table already.
-    ///
-    /// @param failed told what keeps it from being one
-    void table(CaseSource file, Kind kind, Consumer<String> failed);
-
-    /// It is not taken.
-    void leave();
-  }
-
-  private final Use use;
   private final VBox desk = new VBox();
   private final Label message = Labels.label("", Style.RECORDS_PROBLEM);
   private CaseSource file;
@@ -52,8 +34,7 @@ public final class RecordsView extends ScrollPane {
   private Kind kind = Kind.RECORDS;
   private WhatToCount count;
 
-  public RecordsView(Use use) {
-    this.use = use;
+  public RecordsView() {
     setId("records-view");
     setVisible(false);
     getStyleClass().add(Style.START_VIEW);
@@ -78,7 +59,7 @@ public final class RecordsView extends ScrollPane {
 
   /// Goes back without taking the file.
   public void leave() {
-    use.leave();
+    new Request.LeaveRecords().from(this);
   }
 
   private void take(CaseSource read) throws FileProblem {
@@ -181,7 +162,7 @@ public final class RecordsView extends ScrollPane {
     go.setOnAction(_ -> go());
     Button leave = new Button(Words.of("records.leave"));
     leave.getStyleClass().add(Style.QUIET);
-    leave.setOnAction(_ -> use.leave());
+    leave.setOnAction(_ -> new Request.LeaveRecords().from(this));
     HBox line = new HBox(go, leave);
     line.getStyleClass().add(Style.RECORDS_BUTTONS);
     return line;
@@ -189,9 +170,9 @@ public final class RecordsView extends ScrollPane {
 
   private void go() {
     if (kind == Kind.RECORDS) {
-      use.count(file, count.recipe(), this::say);
+      new Request.CountRecords(file, count.recipe(), this::say).from(this);
     } else {
-      use.table(file, kind, this::say);
+      new Request.TakeTable(file, kind, this::say).from(this);
     }
   }
 }

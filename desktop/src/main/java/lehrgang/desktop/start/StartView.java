@@ -18,6 +18,7 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -32,30 +33,13 @@ public final class StartView extends ScrollPane {
   private static final double WIDEST = 1120;
   private static final double LEAST_CARD = 300;
 
-  /// What becomes of a choice.
-  public interface Use {
-    /// A solution that was never saved is begun.
-    void begin(SolutionFile file);
-
-    /// A file is opened.
-    void open(Path path);
-
-    /// Some file is to be chosen and opened.
-    void openAny();
-
-    /// What the program is and under which terms it comes is to be seen.
-    void about();
-  }
-
   private static final double ROOM_FOR_TWO = 960;
 
-  private final Use use;
   private final RecentFiles recent;
   private final VBox examples = new VBox();
   private final VBox recentList = new VBox();
 
-  public StartView(Use use, RecentFiles recent) {
-    this.use = use;
+  public StartView(RecentFiles recent) {
     this.recent = recent;
     setId("start-view");
     getStyleClass().add(Style.START_VIEW);
@@ -112,7 +96,7 @@ public final class StartView extends ScrollPane {
           card(
               Words.of("start." + procedure.id()),
               Words.of("start." + procedure.id() + ".data"),
-              () -> use.begin(SolutionFile.blank(procedure)));
+              () -> new Request.Begin(SolutionFile.blank(procedure)).from(this));
       card.setId("start-" + procedure.id());
       list.getChildren().add(card);
     }
@@ -121,7 +105,7 @@ public final class StartView extends ScrollPane {
     about.setId("start-about");
     about.getStyleClass().add(Style.QUIET);
     about.setMinWidth(Region.USE_PREF_SIZE);
-    about.setOnAction(_ -> use.about());
+    about.setOnAction(_ -> new Request.ShowAbout().from(this));
     Region between = new Region();
     HBox.setHgrow(between, Priority.ALWAYS);
     HBox foot = new HBox(paste, between, about);
@@ -135,7 +119,7 @@ public final class StartView extends ScrollPane {
     recentList.getStyleClass().add(Style.START_ENTRIES);
     Button open = new Button(Words.of("open"), new FontIcon("fth-folder"));
     open.getStyleClass().add(Style.QUIET);
-    open.setOnAction(_ -> use.openAny());
+    open.setOnAction(_ -> new Request.ChooseFile().from(this));
     HBox recentHead = new HBox(head("start.recent"), open);
     recentHead.setAlignment(Pos.BASELINE_LEFT);
     recentHead.getStyleClass().add(Style.START_RECENT_HEAD);
@@ -166,7 +150,10 @@ public final class StartView extends ScrollPane {
     }
     for (Path path : paths) {
       Button entry =
-          entry(path.getFileName().toString(), path.getParent().toString(), () -> use.open(path));
+          entry(
+              path.getFileName().toString(),
+              path.getParent().toString(),
+              () -> new Request.OpenSolution(path).from(this));
       recentList.getChildren().add(entry);
     }
   }
@@ -177,7 +164,7 @@ public final class StartView extends ScrollPane {
         entry(
             heading.title(),
             Wording.english().text("procedure." + heading.procedure()),
-            () -> use.begin(DemoCourse.open(name)));
+            () -> new Request.Begin(DemoCourse.open(name)).from(this));
     entry.setId("example-" + name);
     return entry;
   }

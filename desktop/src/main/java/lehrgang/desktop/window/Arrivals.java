@@ -49,7 +49,7 @@ final class Arrivals {
   /// Where data are shown before they are taken.
   RecordsView records() {
     if (records.isEmpty()) {
-      records = Optional.of(new RecordsView(use()));
+      records = Optional.of(new RecordsView());
     }
     return records.get();
   }
@@ -58,7 +58,7 @@ final class Arrivals {
   void show(CaseSource file) throws FileProblem {
     beginsAnew = fronts.isAtStart();
     if (Kind.isTitled(file)) {
-      use().table(file, Kind.LAYERS, desk.notices()::say);
+      take(file, Kind.LAYERS, desk.notices()::say);
     } else {
       records().show(file);
       desk.notices().clear();
@@ -66,48 +66,48 @@ final class Arrivals {
     }
   }
 
-  private RecordsView.Use use() {
-    return new RecordsView.Use() {
-      @Override
-      public void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
-        desk.counting()
-            .count(
-                file,
-                recipe,
-                failed,
-                () -> {
-                  begin();
-                  fronts.write();
-                });
-      }
+  /// Counts the records of a file.
+  ///
+  /// @param failed told why they make no table
+  void count(CaseSource file, Recipe recipe, Consumer<String> failed) {
+    desk.counting()
+        .count(
+            file,
+            recipe,
+            failed,
+            () -> {
+              begin();
+              fronts.write();
+            });
+  }
 
-      @Override
-      public void table(CaseSource file, Kind kind, Consumer<String> failed) {
-        Pasting.read(file, kind, failed)
-            .ifPresent(
-                recognised -> {
-                  pasting.take(recognised, this::begin);
-                  fronts.write();
-                });
-      }
+  /// Takes a file for a table.
+  ///
+  /// @param failed told what keeps it from being one
+  void take(CaseSource file, Kind kind, Consumer<String> failed) {
+    Pasting.read(file, kind, failed)
+        .ifPresent(
+            recognised -> {
+              pasting.take(recognised, this::begin);
+              fronts.write();
+            });
+  }
 
-      @Override
-      public void leave() {
-        if (beginsAnew) {
-          fronts.start();
-        } else {
-          fronts.write();
-        }
-      }
+  /// Takes nothing.
+  void leave() {
+    if (beginsAnew) {
+      fronts.start();
+    } else {
+      fronts.write();
+    }
+  }
 
-      /// From the start, data begin a solution of their own.
-      private void begin() {
-        if (beginsAnew) {
-          desk.solution().begin(SolutionFile.blank());
-          beginsAnew = false;
-        }
-      }
-    };
+  /// From the start, data begin a solution of their own.
+  private void begin() {
+    if (beginsAnew) {
+      desk.solution().begin(SolutionFile.blank());
+      beginsAnew = false;
+    }
   }
 
   /// Takes what was pasted. At the start, a table begins a solution of its own.

@@ -16,12 +16,11 @@ import lehrgang.core.marking.SheetMarks;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Blanks;
 import lehrgang.core.page.Page;
-import lehrgang.core.solution.Solution;
-import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.ClassKeys;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.LongWork;
 import lehrgang.desktop.desk.Notice;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.desk.Sight;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
@@ -56,76 +55,37 @@ final class CheckActions {
     this.reading = new LongWork(desk.notices(), Demand.PROCESSOR, desk.solution()::session);
   }
 
-  CheckView.Use use(Runnable leave) {
-    return new CheckView.Use() {
-      @Override
-      public void leave() {
-        leave.run();
-      }
-
-      @Override
-      public void open() {
-        dialogs.toOpen(ANSWERS).ifPresent(CheckActions.this::open);
-      }
-
-      @Override
-      public void keys() {
-        dialogs.toFolder().ifPresent(CheckActions.this::openKeys);
-      }
-
-      @Override
-      public void paste() {
-        Optional.ofNullable(Clipboard.getSystemClipboard().getString())
-            .ifPresentOrElse(
-                text -> desk.checking().paste(text, () -> {}),
-                () -> desk.notices().say(Words.of("status.no-table")));
-      }
-
-      @Override
-      public void save(ClassMarks marks) {
-        dialogs
-            .toSave(dialogs.nameOfSolution() + "-marks", Sort.of("file.csv", ".csv"))
-            .ifPresent(path -> CheckActions.this.save(path, marks));
-      }
-
-      @Override
-      public void feedback(List<SheetMarks> sheets) {
+  /// Does with answers and marks what a part of the window asks for.
+  void answer(Request.ToAnswers request) {
+    switch (request) {
+      case Request.ChooseAnswers _ -> dialogs.toOpen(ANSWERS).ifPresent(this::open);
+      case Request.ChooseKeys _ -> dialogs.toFolder().ifPresent(this::openKeys);
+      case Request.PasteAnswers _ ->
+          Optional.ofNullable(Clipboard.getSystemClipboard().getString())
+              .ifPresentOrElse(
+                  text -> desk.checking().paste(text, () -> {}),
+                  () -> desk.notices().say(Words.of("status.no-table")));
+      case Request.TakeExampleAnswers _ -> exampleAtHand(shown);
+      case Request.SaveAnswersTemplate _ ->
+          dialogs
+              .toSave(dialogs.nameOfSolution() + "-answers", Sort.of("file.csv", ".csv"))
+              .ifPresent(this::template);
+      case Request.SaveMarks(var marks) ->
+          dialogs
+              .toSave(dialogs.nameOfSolution() + "-marks", Sort.of("file.csv", ".csv"))
+              .ifPresent(path -> save(path, marks));
+      case Request.SaveFeedback(var sheets) -> {
         String who = sheets.size() == 1 ? "-" + sheets.getFirst().student() : "";
         dialogs
             .toSave(
                 dialogs.nameOfSolution() + "-feedback" + who,
                 Sort.of("file.pdf", ".pdf"),
                 Sort.of("file.html", ".html"))
-            .ifPresent(path -> CheckActions.this.feedback(path, sheets));
+            .ifPresent(path -> feedback(path, sheets));
       }
-
-      @Override
-      public void feedbackEach(List<SheetMarks> sheets) {
-        dialogs.toFolder().ifPresent(folder -> CheckActions.this.feedbackEach(folder, sheets));
-      }
-
-      @Override
-      public boolean hasExample() {
-        return desk.solution().now().table().equals(demo().table());
-      }
-
-      @Override
-      public void example() {
-        exampleAtHand(shown);
-      }
-
-      @Override
-      public void template() {
-        dialogs
-            .toSave(dialogs.nameOfSolution() + "-answers", Sort.of("file.csv", ".csv"))
-            .ifPresent(CheckActions.this::template);
-      }
-    };
-  }
-
-  /// The solution that the example class answered.
-  private static Solution demo() {
-    return DemoCourse.open(DemoCourse.names().getFirst()).solution();
+      case Request.SaveFeedbackEach(var sheets) ->
+          dialogs.toFolder().ifPresent(folder -> feedbackEach(folder, sheets));
+    }
   }
 
   /// Takes the answers of the class that answered the demo, without bringing them in front.

@@ -11,23 +11,18 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import lehrgang.core.page.Audience;
 import lehrgang.desktop.check.CheckView;
-import lehrgang.desktop.compose.ComposeEvent;
 import lehrgang.desktop.compose.ComposeView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.RecentFiles;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.handout.VaryView;
-import lehrgang.desktop.page.CopyEvent;
-import lehrgang.desktop.page.FigureEvent;
-import lehrgang.desktop.page.TableEvent;
 import lehrgang.desktop.records.RecordsView;
 import lehrgang.desktop.show.ShowView;
 import lehrgang.desktop.start.StartView;
-import lehrgang.desktop.write.PictureEvent;
 import lehrgang.desktop.write.WriteView;
 import lehrgang.documents.cases.CaseSource;
 import lehrgang.documents.file.FileProblem;
-import lehrgang.documents.solutionfile.SolutionFile;
 
 /// The faces of the window, one of them in front, and the way from one to the other.
 final class Faces extends StackPane {
@@ -53,18 +48,14 @@ final class Faces extends StackPane {
     this.files = new FileActions(desk, recent, () -> getScene().getWindow(), opened());
     this.write = new WriteView(desk);
     this.arrivals = new Arrivals(desk, fronts());
-    this.start = later(() -> new StartView(beginnings(), recent), (_, _) -> {});
+    this.start = later(() -> new StartView(recent), (_, _) -> {});
     this.records = later(arrivals::records, (_, _) -> {});
-    this.handing =
-        later(
-            () -> new HandOutView(desk, files.handingOut(this::showWrite, this::showVary)),
-            HandOutView::setInSight);
-    this.checking =
-        later(() -> new CheckView(desk, files.checking(this::showWrite)), CheckView::setInSight);
+    this.handing = later(() -> new HandOutView(desk), HandOutView::setInSight);
+    this.checking = later(() -> new CheckView(desk), CheckView::setInSight);
     this.showing = later(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
     this.varying =
         later(
-            () -> new VaryView(desk, files.varying(this::showHandOut)),
+            () -> new VaryView(desk),
             (view, front) -> {
               if (!front) {
                 view.stop();
@@ -72,7 +63,7 @@ final class Faces extends StackPane {
             });
     this.composing =
         later(
-            () -> new ComposeView(desk, this::showWrite),
+            () -> new ComposeView(desk),
             (view, front) -> {
               if (!front) {
                 view.stop();
@@ -90,15 +81,7 @@ final class Faces extends StackPane {
             toggleTheme));
     writing.setCenter(write);
     writing.setMinSize(0, 0);
-    addEventHandler(FigureEvent.SAVE, event -> files.parts().saveFigure(event.figure()));
-    addEventHandler(ComposeEvent.OPEN, _ -> showCompose());
-    addEventHandler(PictureEvent.ADD, _ -> files.parts().addPicture());
-    addEventHandler(FigureEvent.COPY, event -> files.parts().copyFigure(event.figure()));
-    addEventHandler(CopyEvent.COPY, event -> files.parts().copyText(event.text()));
-    addEventHandler(
-        TableEvent.COPY, event -> files.parts().copyTable(event.grid(), event.digits()));
-    addEventHandler(
-        TableEvent.SAVE, event -> files.parts().saveTable(event.grid(), event.digits()));
+    addEventHandler(Request.Asked.TYPE, asked -> answer(asked.request()));
     NoticeBar notice = new NoticeBar(desk.notices());
     StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
     getChildren().addAll(writing, notice);
@@ -138,29 +121,38 @@ final class Faces extends StackPane {
     };
   }
 
-  private StartView.Use beginnings() {
-    return new StartView.Use() {
-      @Override
-      public void begin(SolutionFile file) {
+  /// Does what a part of the window asks for.
+  private void answer(Request request) {
+    switch (request) {
+      case Request.ToWindow window -> answer(window);
+      case Request.ToFiles ofFiles -> files.answer(ofFiles);
+      case Request.ToAnswers ofAnswers -> files.checks().answer(ofAnswers);
+    }
+  }
+
+  private void answer(Request.ToWindow request) {
+    switch (request) {
+      case Request.Show(var view) -> show(view);
+      case Request.ShowAbout _ -> AboutWindow.show(getScene());
+      case Request.Begin(var file) -> {
         desk.solution().begin(file);
         showWrite();
       }
+      case Request.CountRecords(var file, var recipe, var failed) ->
+          arrivals.count(file, recipe, failed);
+      case Request.TakeTable(var file, var kind, var failed) -> arrivals.take(file, kind, failed);
+      case Request.LeaveRecords _ -> arrivals.leave();
+    }
+  }
 
-      @Override
-      public void open(Path path) {
-        files.openSolution(path);
-      }
-
-      @Override
-      public void openAny() {
-        files.open();
-      }
-
-      @Override
-      public void about() {
-        AboutWindow.show(getScene());
-      }
-    };
+  private void show(Request.View view) {
+    switch (view) {
+      case WRITE -> showWrite();
+      case CHECK -> showCheck();
+      case HAND_OUT -> showHandOut();
+      case VARY -> showVary();
+      case COMPOSE -> showCompose();
+    }
   }
 
   /// Shows where a solution begins. What was said of the one before is past.

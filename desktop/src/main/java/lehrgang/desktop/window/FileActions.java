@@ -10,15 +10,13 @@ import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.wording.Wording;
-import lehrgang.desktop.check.CheckView;
 import lehrgang.desktop.desk.Desk;
 import lehrgang.desktop.desk.LongWork;
 import lehrgang.desktop.desk.Notice;
 import lehrgang.desktop.desk.Notices;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.RecentFiles;
-import lehrgang.desktop.handout.HandOutView;
-import lehrgang.desktop.handout.VaryView;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Words;
 import lehrgang.desktop.window.FileDialogs.Sort;
@@ -175,64 +173,34 @@ final class FileActions {
     return checks;
   }
 
-  /// What the view for checking needs.
-  CheckView.Use checking(Runnable leave) {
-    return checks.use(leave);
-  }
-
-  /// What the view for handing out needs.
-  HandOutView.Use handingOut(Runnable leave, Runnable vary) {
-    return new HandOutView.Use() {
-      @Override
-      public void leave() {
-        leave.run();
-      }
-
-      @Override
-      public void save(Order order, Form form) {
-        dialogs
-            .toSave(
-                dialogs.nameOfSolution() + "-" + order.audience().key(),
-                Sort.of("file." + form.key(), form.ending()))
-            .ifPresent(path -> handOut(path, order, form));
-      }
-
-      @Override
-      public void print(byte[] pdf) {
-        Printing.of(pdf, window.get().getScene(), notices);
-      }
-
-      @Override
-      public List<Solved> more() {
-        return dialogs.severalToOpen(SOLUTIONS).stream()
-            .flatMap(path -> solved(path).stream())
-            .toList();
-      }
-
-      @Override
-      public void vary() {
-        vary.run();
-      }
-    };
-  }
-
-  VaryView.Use varying(Runnable leave) {
-    return new VaryView.Use() {
-      @Override
-      public void leave() {
-        leave.run();
-      }
-
-      @Override
-      public Optional<Path> list() {
-        return dialogs.toOpen(new Sort("file.list", CaseSource.ENDINGS));
-      }
-
-      @Override
-      public void save(PersonalClass drawn, List<Form> forms) {
-        dialogs.toFolder().ifPresent(folder -> write(drawn, forms, folder));
-      }
-    };
+  /// Does with files what a part of the window asks for.
+  void answer(Request.ToFiles request) {
+    switch (request) {
+      case Request.OpenSolution(var file) -> openSolution(file);
+      case Request.ChooseFile _ -> open();
+      case Request.AddPicture _ -> parts.addPicture();
+      case Request.CopyText(var text) -> parts.copyText(text);
+      case Request.CopyFigure(var figure) -> parts.copyFigure(figure);
+      case Request.SaveFigure(var figure) -> parts.saveFigure(figure);
+      case Request.CopyTable(var grid, var digits) -> parts.copyTable(grid, digits);
+      case Request.SaveTable(var grid, var digits) -> parts.saveTable(grid, digits);
+      case Request.SaveSheet(var order, var form) ->
+          dialogs
+              .toSave(
+                  dialogs.nameOfSolution() + "-" + order.audience().key(),
+                  Sort.of("file." + form.key(), form.ending()))
+              .ifPresent(path -> handOut(path, order, form));
+      case Request.Print(var pdf) -> Printing.of(pdf, window.get().getScene(), notices);
+      case Request.ChooseSolutions(var chosen) ->
+          chosen.accept(
+              dialogs.severalToOpen(SOLUTIONS).stream()
+                  .flatMap(path -> solved(path).stream())
+                  .toList());
+      case Request.ChooseClassList(var chosen) ->
+          dialogs.toOpen(new Sort("file.list", CaseSource.ENDINGS)).ifPresent(chosen);
+      case Request.SaveClass(var drawn, var forms) ->
+          dialogs.toFolder().ifPresent(folder -> write(drawn, forms, folder));
+    }
   }
 
   /// Writes a class with a data set for each student, beside the interface.

@@ -2,7 +2,6 @@ package lehrgang.desktop.write;
 
 import java.io.ByteArrayInputStream;
 import java.util.Optional;
-import javafx.event.Event;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.image.Image;
@@ -14,6 +13,7 @@ import lehrgang.core.solution.Illustration;
 import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.desk.OpenSolution;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.desk.TextEditing;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Style;
@@ -32,8 +32,7 @@ final class QuestionPicture extends VBox {
   private final TextEditing saying;
   private final HBox line;
   private final Button add =
-      Icons.tool(
-          "fth-image", "question.add-picture", () -> Event.fireEvent(this, new PictureEvent()));
+      Icons.tool("fth-image", "question.add-picture", () -> new Request.AddPicture().from(this));
   private Optional<String> shown = Optional.empty();
 
   QuestionPicture(OpenSolution solution) {

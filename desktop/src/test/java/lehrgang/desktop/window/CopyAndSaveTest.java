@@ -20,7 +20,7 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.core.page.PageBlock;
 import lehrgang.core.page.PageBlock.Grid;
 import lehrgang.desktop.Turn;
-import lehrgang.desktop.page.FigureEvent;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.page.FigureView;
 import lehrgang.desktop.page.TableMenu;
 import lehrgang.documents.solutionfile.SolutionFile;
@@ -125,9 +125,9 @@ class CopyAndSaveTest extends WithTheDemo {
     Turn.run(
         () -> {
           figure.addEventFilter(
-              FigureEvent.SAVE,
+              Request.Asked.TYPE,
               event -> {
-                asked.add(event.figure());
+                asked.add(((Request.SaveFigure) event.request()).figure());
                 event.consume();
               });
           ((Button) figure.lookup(".figure-save")).fire();

@@ -24,11 +24,11 @@ import lehrgang.core.solution.SheetChoices.PaperSize;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.desktop.Turn;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.handout.HandOutView;
 import lehrgang.desktop.kit.Words;
 import lehrgang.documents.handout.Form;
 import lehrgang.documents.handout.order.Order;
-import lehrgang.documents.handout.order.Solved;
 import lehrgang.documents.paper.PdfPages;
 import lehrgang.documents.solutionfile.DemoCourse;
 import org.junit.jupiter.api.BeforeEach;
@@ -108,7 +108,11 @@ class HandOutViewTest extends WithTheDemo {
   @Test
   void whatIsPrintedIsWhatIsChosenNow() {
     List<byte[]> printed = new ArrayList<>();
-    HandOutView other = Turn.call(() -> new HandOutView(driver.desk(), printingTo(printed)));
+    HandOutView other = Turn.call(() -> new HandOutView(driver.desk()));
+    Turn.run(
+        () ->
+            other.addEventHandler(
+                Request.Asked.TYPE, asked -> printed.add(((Request.Print) asked.request()).pdf())));
     Turn.run(
         () -> {
           other.setInSight(true);
@@ -132,29 +136,6 @@ class HandOutViewTest extends WithTheDemo {
     try (PdfPages pages = PdfPages.of(pdf)) {
       return Math.round(pages.width(0));
     }
-  }
-
-  private static HandOutView.Use printingTo(List<byte[]> printed) {
-    return new HandOutView.Use() {
-      @Override
-      public void leave() {}
-
-      @Override
-      public void save(Order order, Form form) {}
-
-      @Override
-      public void print(byte[] pdf) {
-        printed.add(pdf);
-      }
-
-      @Override
-      public List<Solved> more() {
-        return List.of();
-      }
-
-      @Override
-      public void vary() {}
-    };
   }
 
   @Test

@@ -10,9 +10,9 @@ import lehrgang.core.compose.Offer;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.ProcedureOption;
-import lehrgang.desktop.compose.ComposeEvent;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.Pasting;
+import lehrgang.desktop.desk.Request;
 import lehrgang.desktop.kit.Icons;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -45,7 +45,11 @@ final class TableTools extends FlowPane {
     getChildren().setAll(tools(table));
     if (Offer.of(solution.now().procedure()).isPresent()) {
       getChildren()
-          .add(Icons.tool("fth-sliders", "table.compose", () -> fireEvent(new ComposeEvent())));
+          .add(
+              Icons.tool(
+                  "fth-sliders",
+                  "table.compose",
+                  () -> new Request.Show(Request.View.COMPOSE).from(this)));
     }
   }
 
