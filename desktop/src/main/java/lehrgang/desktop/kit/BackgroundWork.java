@@ -40,7 +40,17 @@ public final class BackgroundWork {
   private static final Semaphore CORES =
       new Semaphore(Runtime.getRuntime().availableProcessors(), true);
 
+  /// How long other work gives way after a page was begun or has ended, in nanoseconds: the window
+  /// lays it out in that time.
+  private static final long RIGHT_OF_WAY = 60_000_000;
+
+  private static final long PAUSE_OF_A_PIECE = 2_000_000;
+
+  /// The longest that a piece of work pauses at once for pages, in nanoseconds.
+  private static final long LONGEST_PAUSE = 500_000_000;
+
   private static final AtomicInteger PAGES = new AtomicInteger();
+  private static final AtomicLong LAST_PAGE = new AtomicLong(System.nanoTime() - RIGHT_OF_WAY);
   private static final AtomicInteger WRITERS = new AtomicInteger();
 
   private final Demand demand;
@@ -64,7 +74,7 @@ public final class BackgroundWork {
   public enum Demand {
     /// Works out the page that is being edited: waits for nothing.
     PAGE,
-    /// Computes all the time: as many pieces run at once as there are cores.
+    /// Computes all the time: as many pieces run at once as there are cores, and give way to pages.
     PROCESSOR,
     /// Waits most of the time, for a disk, a network or a printer.
     DISK,
@@ -103,6 +113,7 @@ public final class BackgroundWork {
     underWay.add(piece);
     if (demand == Demand.PAGE) {
       PAGES.incrementAndGet();
+      LAST_PAGE.set(System.nanoTime());
     } else if (demand == Demand.WRITING) {
       WRITERS.incrementAndGet();
     }
@@ -175,6 +186,23 @@ public final class BackgroundWork {
       return stopped || !session.isOpen();
     }
 
+    /// Asked in every loop of the work: a good place to give way to who types.
+    private boolean goesNotOn() {
+      if (demand == Demand.PROCESSOR || demand == Demand.WRITING) {
+        giveWay();
+      }
+      return isStopped();
+    }
+
+    private void giveWay() {
+      long now = System.nanoTime();
+      long end = now + LONGEST_PAUSE;
+      while (now - LAST_PAGE.get() < RIGHT_OF_WAY && now < end && !isStopped()) {
+        LockSupport.parkNanos(PAUSE_OF_A_PIECE);
+        now = System.nanoTime();
+      }
+    }
+
     @Override
     public void run() {
       try {
@@ -242,7 +270,7 @@ public final class BackgroundWork {
 
     private T watched() throws FileProblem {
       checkStopped();
-      Progress progress = Progress.of(this::show, this::isStopped);
+      Progress progress = Progress.of(this::show, this::goesNotOn);
       return progress.watch(() -> job.run(progress));
     }
 
@@ -273,6 +301,7 @@ public final class BackgroundWork {
       lastTook = took;
       if (demand == Demand.PAGE) {
         PAGES.decrementAndGet();
+        LAST_PAGE.set(System.nanoTime());
       }
       if (underWay.remove(this) && !isStopped()) {
         told.run();
