@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.wording.Phrase;
-import lehrgang.desktop.kit.Unexpected;
 import lehrgang.desktop.window.DesktopApplication;
 import lehrgang.desktop.window.MainWindow;
 import lehrgang.desktop.window.OneInstance;
@@ -40,8 +39,7 @@ final class Desktop {
       return 0;
     }
     try {
-      Unexpected.loggedIn(UserFolder.log());
-      DesktopApplication.open(first, file, UserFolder.data(), shown);
+      DesktopApplication.open(first, file, UserFolder.data(), UserFolder.log(), shown);
     } catch (UnsupportedOperationException e) {
       throw new Complaint(Phrase.of("desktop.not-opened").with("reason", e.getMessage()));
     }

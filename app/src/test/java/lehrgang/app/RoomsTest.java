@@ -53,22 +53,23 @@ class RoomsTest {
 
   private static Map<String, Set<String>> mayKnow() {
     Map<String, Set<String>> rooms = new LinkedHashMap<>();
+    know(rooms, "core.work", "");
     know(rooms, "core.number", "");
     know(rooms, "core.expr", "core.number");
     know(rooms, "core.distribution", "core.number core.expr");
     know(rooms, "core.notation", "core.number core.expr");
-    know(rooms, "core.simulation", "core.number core.expr");
+    know(rooms, "core.simulation", "core.work core.number core.expr");
     know(rooms, "core.wording", "core.number core.expr core.notation");
     know(rooms, "core.data", "core.number core.wording");
     know(rooms, "core.cases", "core.number core.wording core.data");
     know(
         rooms,
         "core.derivation",
-        "core.number core.expr core.notation core.wording core.data core.simulation");
+        "core.work core.number core.expr core.notation core.wording core.data core.simulation");
     know(rooms, "core.solution", "core.number core.notation core.data core.cases core.derivation");
     String belowPages =
-        "core.number core.expr core.distribution core.notation core.simulation core.wording"
-            + " core.data core.cases core.derivation core.solution";
+        "core.work core.number core.expr core.distribution core.notation core.simulation"
+            + " core.wording core.data core.cases core.derivation core.solution";
     know(rooms, "core.page", belowPages);
     know(rooms, "core.marking", belowPages);
     know(rooms, "core.lesson", belowPages + " core.page");
@@ -120,7 +121,7 @@ class RoomsTest {
             + " documents.look documents.typeset documents.figure documents.paper"
             + forms
             + " documents.handout";
-    know(rooms, "desktop.kit", "documents.look");
+    know(rooms, "desktop.kit", "core.work documents.look documents.file");
     know(rooms, "desktop.desk", documents + " desktop.kit");
     String aView = documents + " desktop.kit desktop.desk";
     know(rooms, "desktop.page", aView);
@@ -131,7 +132,7 @@ class RoomsTest {
     know(rooms, "desktop.show", aView + " desktop.page core.lesson");
     know(rooms, "desktop.recipe", aView + " desktop.page");
     know(rooms, "desktop.records", aView + " desktop.recipe");
-    know(rooms, "desktop.write.table", aView + " desktop.page desktop.compose");
+    know(rooms, "desktop.write.table", aView + " desktop.page");
     know(rooms, "desktop.write", aView + " desktop.page desktop.write.table desktop.recipe");
     know(
         rooms,

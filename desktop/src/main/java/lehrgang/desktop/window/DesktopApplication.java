@@ -32,9 +32,11 @@ public final class DesktopApplication extends Application {
   /// @param first      what it shows
   /// @param file       where that came from; empty for what was never saved
   /// @param userFolder where unsaved changes are kept
+  /// @param log        the file into which the program logs
   /// @param shown      whether that solution or where solutions begin
   public static void open(
-      SolutionFile first, Optional<Path> file, Path userFolder, MainWindow.First shown) {
+      SolutionFile first, Optional<Path> file, Path userFolder, Path log, MainWindow.First shown) {
+    Unexpected.loggedIn(log);
     start = new Start(first, file, userFolder, shown);
     CompletableFuture.runAsync(DesktopApplication::workAhead);
     launch(DesktopApplication.class);
@@ -53,7 +55,7 @@ public final class DesktopApplication extends Application {
               FxTurn.settle();
               Platform.exit();
             });
-    open(first, Optional.empty(), userFolder, MainWindow.First.DEMO);
+    open(first, Optional.empty(), userFolder, userFolder.resolve("log"), MainWindow.First.DEMO);
     ended.join();
   }
 
