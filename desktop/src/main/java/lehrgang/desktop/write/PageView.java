@@ -72,6 +72,7 @@ public final class PageView extends ScrollPane {
   private List<PageStep> waiting = List.of();
   private Solution typed;
   private Optional<Page> placed = Optional.empty();
+  private List<PageStep> order = List.of();
   private Optional<Runnable> afterAll = Optional.empty();
   private Consumer<String> inSight = _ -> {};
 
@@ -182,6 +183,8 @@ public final class PageView extends ScrollPane {
     table.update(sight);
     fields.values().forEach(field -> field.update(sight.problems()));
     if (sight.page().isEmpty()) {
+      leaveOff();
+      placed = Optional.empty();
       List<PageStep> outline = Outline.of(solution.now());
       place(outline, outline.stream().map(Ready::of).toList());
     } else if (sight.isCurrent()) {
@@ -210,9 +213,7 @@ public final class PageView extends ScrollPane {
   /// Sets the steps of a page beside the interface: first those in sight, the others once nothing
   /// is typed for a moment.
   private void set(Page page) {
-    afterAll = Optional.empty();
-    calm.stop();
-    waiting = List.of();
+    leaveOff();
     List<PageStep> near = page.steps().stream().filter(this::isNear).toList();
     setting.begin(
         _ -> near.stream().map(Ready::of).toList(),
@@ -226,14 +227,22 @@ public final class PageView extends ScrollPane {
             failed));
   }
 
+  /// What was to be set of another page is not.
+  private void leaveOff() {
+    setting.stop();
+    calm.stop();
+    waiting = List.of();
+    afterAll = Optional.empty();
+  }
+
   private void place(List<PageStep> wanted, List<Ready> ready) {
     double offset = offset();
+    order = wanted;
     steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
     wanted.forEach(
         step -> steps.computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views)));
     ready.forEach(this::show);
     markStale(worked.now());
-    arrange(wanted, isStale(worked.now()));
     light();
     Platform.runLater(() -> scrollTo(offset));
   }
@@ -254,7 +263,7 @@ public final class PageView extends ScrollPane {
   private void markStale(Sight sight) {
     List<String> typedSteps = typedSteps();
     steps.forEach((id, view) -> view.setStale(!sight.isCurrent() && !typedSteps.contains(id)));
-    sight.page().ifPresent(page -> arrange(page.steps(), isStale(sight)));
+    arrange(isStale(sight));
   }
 
   private void light() {
@@ -318,29 +327,31 @@ public final class PageView extends ScrollPane {
     return Outline.of(solution.now()).stream().map(PageStep::id).toList();
   }
 
-  private void arrange(List<PageStep> wanted, boolean waiting) {
-    List<Node> order =
-        wanted.stream()
+  /// Puts the steps of the page that was placed last in their order.
+  private void arrange(boolean waiting) {
+    List<Node> nodes =
+        order.stream()
             .map(step -> (Node) steps.get(step.id()))
             .collect(Collectors.toCollection(ArrayList::new));
     if (waiting) {
-      order.add(typedSteps(wanted), stale);
+      nodes.add(countOfTyped(), stale);
     }
-    if (!paper.getChildren().equals(order)) {
-      paper.getChildren().retainAll(order);
-      for (int i = 0; i < order.size(); i++) {
-        if (i >= paper.getChildren().size() || paper.getChildren().get(i) != order.get(i)) {
-          paper.getChildren().remove(order.get(i));
-          paper.getChildren().add(i, order.get(i));
+    List<Node> there = paper.getChildren();
+    if (!there.equals(nodes)) {
+      there.retainAll(nodes);
+      for (int i = 0; i < nodes.size(); i++) {
+        if (i >= there.size() || there.get(i) != nodes.get(i)) {
+          there.remove(nodes.get(i));
+          there.add(i, nodes.get(i));
         }
       }
     }
   }
 
   /// How many steps stand before the first that is worked out.
-  private int typedSteps(List<PageStep> wanted) {
+  private int countOfTyped() {
     List<String> typedSteps = typedSteps();
-    return (int) wanted.stream().takeWhile(step -> typedSteps.contains(step.id())).count();
+    return (int) order.stream().takeWhile(step -> typedSteps.contains(step.id())).count();
   }
 
   private void select() {

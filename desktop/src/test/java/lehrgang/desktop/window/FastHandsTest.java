@@ -7,11 +7,14 @@ import ch.qos.logback.classic.Logger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
@@ -19,8 +22,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import lehrgang.core.Extent;
 import lehrgang.core.Sampled;
+import lehrgang.core.Seed;
 import lehrgang.core.data.TableEntry;
+import lehrgang.core.page.Page;
+import lehrgang.core.solution.Solution;
 import lehrgang.desktop.Turn;
+import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.kit.BackgroundWork;
 import lehrgang.desktop.kit.BackgroundWork.Demand;
 import lehrgang.desktop.kit.Unexpected;
@@ -28,6 +35,8 @@ import lehrgang.documents.solutionfile.DemoCourse;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -219,5 +228,44 @@ class FastHandsTest extends WithTheDemo {
     later.join();
     assertThat(uncaught.stream().map(Throwable::toString).collect(Collectors.joining("\n")))
         .isEmpty();
+  }
+
+  /// However fast one solution follows another, of whatever procedure, and whether or not it can be
+  /// worked out, the page in the end is that of the last.
+  @RepeatedTest(3)
+  void thePageIsThatOfTheLastSolution(RepetitionInfo run) {
+    Random random = new Random(Seed.of("fast solutions " + run.getCurrentRepetition()));
+    OpenSolution solution = driver.desk().solution();
+    for (int k = 0; k < 30; k++) {
+      Turn.call(
+          () -> {
+            IntStream.range(0, 1 + random.nextInt(6)).forEach(_ -> change(solution, random));
+            return true;
+          });
+      LockSupport.parkNanos(random.nextInt(3) * random.nextInt(20_000_000));
+    }
+    Solution last = anyDemo(random).solution();
+    Turn.run(() -> solution.edit("", _ -> last));
+    Turn.run(() -> {});
+    assertThat(uncaught).isEmpty();
+    Page page = Turn.call(() -> driver.desk().worked().now().page().orElseThrow());
+    assertThat(driver.stepTitles())
+        .isEqualTo(page.steps().stream().map(step -> step.title()).toList());
+  }
+
+  private static void change(OpenSolution solution, Random random) {
+    switch (random.nextInt(5)) {
+      case 0 -> solution.undo();
+      case 1 -> solution.redo();
+      case 2 -> solution.edit("", now -> now.withTable(now.table().withCell(0, 0, "x")));
+      case 3 -> solution.begin(anyDemo(random));
+      default -> solution.edit("", _ -> anyDemo(random).solution());
+    }
+  }
+
+  private static SolutionFile anyDemo(Random random) {
+    List<String> names =
+        DemoCourse.names().stream().filter(name -> !name.equals("orchid-meadows")).toList();
+    return DemoCourse.open(names.get(random.nextInt(names.size())));
   }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry;
+import lehrgang.desktop.InTheSample;
 import lehrgang.documents.solutionfile.SolutionFile;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// A table that a window does not show without scrolling: its fields come in two goes.
+@InTheSample
 class LongTableTest {
   private static final int SIZE = 20;
 

@@ -385,6 +385,16 @@ final class WindowDriver {
                 .anyMatch(state -> state.getPseudoClassName().equals(pseudoClass)));
   }
 
+  /// The titles of the steps on the page, in their order.
+  List<String> stepTitles() {
+    settle();
+    return Turn.call(
+        () ->
+            window.faces().write().page().lookupAll(".step-title").stream()
+                .map(title -> ((Labeled) title).getText())
+                .toList());
+  }
+
   /// How many terms of workings on the page are in a state.
   long terms(String pseudoClass) {
     return Turn.call(
