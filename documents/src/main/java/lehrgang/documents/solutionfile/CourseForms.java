@@ -37,9 +37,9 @@ final class CourseForms {
   /// @throws FileProblem if the order of the steps or a symbol is none
   Course read(Map<String, Object> wording, Optional<StepsText> steps, Map<String, Object> symbols)
       throws FileProblem {
-    Map<String, String> words = new LinkedHashMap<>(SolutionForms.texts(wording));
+    Map<String, String> words = new LinkedHashMap<>(new SolutionForms(name).words(wording));
     if (steps.isPresent()) {
-      SolutionForms.texts(steps.get().titles())
+      SolutionForms.texts(name, steps.get().titles(), step -> Wording.english().has(TITLE + step))
           .forEach((step, title) -> words.put(TITLE + step, title));
     }
     checkWords(words);
@@ -114,7 +114,9 @@ final class CourseForms {
 
   private Symbols symbols(Map<String, Object> fields) throws FileProblem {
     Symbols symbols = Symbols.usual();
-    for (Map.Entry<String, String> field : SolutionForms.texts(fields).entrySet()) {
+    for (Map.Entry<String, String> field :
+        SolutionForms.texts(name, fields, key -> Symbols.Meaning.ofKey(key).isPresent())
+            .entrySet()) {
       Optional<Symbols.Meaning> meaning = Symbols.Meaning.ofKey(field.getKey());
       if (meaning.isPresent()) {
         symbols =

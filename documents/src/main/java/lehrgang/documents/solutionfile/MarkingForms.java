@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.expr.LineId;
 import lehrgang.core.marking.Judgement;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.number.Kind;
@@ -66,14 +67,19 @@ final class MarkingForms {
         part,
         own,
         rulings(text.rulings()),
-        SolutionForms.texts(text.remarks()),
+        SolutionForms.texts(name, text.remarks(), _ -> false),
         byHand,
         typed(text.typed()));
   }
 
-  private static Map<String, Map<String, String>> typed(Map<String, Map<String, Object>> texts) {
+  private Map<String, Map<String, String>> typed(Map<String, Map<String, Object>> texts)
+      throws FileProblem {
     Map<String, Map<String, String>> typed = new LinkedHashMap<>();
-    texts.forEach((student, lines) -> typed.put(student, SolutionForms.texts(lines)));
+    for (Map.Entry<String, Map<String, Object>> student : texts.entrySet()) {
+      typed.put(
+          student.getKey(),
+          SolutionForms.texts(name, student.getValue(), line -> LineId.parse(line).isPresent()));
+    }
     return typed;
   }
 

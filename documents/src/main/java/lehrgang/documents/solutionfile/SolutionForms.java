@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Decimals;
@@ -21,6 +22,7 @@ import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
+import lehrgang.core.wording.Wording;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.solutionfile.SolutionText.ChoicesText;
 import lehrgang.documents.solutionfile.SolutionText.DataText;
@@ -74,7 +76,7 @@ final class SolutionForms {
       throw new FileProblem(
           Phrase.of("solution.no-procedure").with("file", name).with("value", text.procedure()));
     }
-    new CourseForms(name).checkWords(texts(text.wording()));
+    new CourseForms(name).checkWords(words(text.wording()));
     return new Solution(
         question,
         Locale.forLanguageTag(text.language().isEmpty() ? "en" : text.language()),
@@ -82,7 +84,7 @@ final class SolutionForms {
         text.procedure(),
         text.choices().isPresent() ? choices(text.choices().get()) : Choices.usual(),
         students(text.students()),
-        texts(text.wording()),
+        words(text.wording()),
         new OriginForms(name).read(data, table),
         text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()),
         text.course().isPresent()
@@ -117,11 +119,31 @@ final class SolutionForms {
     };
   }
 
-  /// Those of some fields that hold a text or a number.
-  static Map<String, String> texts(Map<String, Object> fields) {
+  /// The texts and numbers of some fields, as texts. Whatever another version has put into other
+  /// fields is left alone.
+  ///
+  /// @param known the fields that this version reads
+  /// @throws FileProblem if one of them holds neither
+  static Map<String, String> texts(String file, Map<String, Object> fields, Predicate<String> known)
+      throws FileProblem {
     Map<String, String> texts = new LinkedHashMap<>();
-    fields.forEach((key, value) -> typed(value).ifPresent(text -> texts.put(key, text)));
+    for (Map.Entry<String, Object> field : fields.entrySet()) {
+      Optional<String> text = typed(field.getValue());
+      text.ifPresent(there -> texts.put(field.getKey(), there));
+      if (text.isEmpty() && known.test(field.getKey())) {
+        throw new FileProblem(
+            Phrase.of("json.no-text")
+                .with("file", file)
+                .with("field", field.getKey())
+                .with("value", String.valueOf(field.getValue())));
+      }
+    }
     return texts;
+  }
+
+  /// The words of a page, by key.
+  Map<String, String> words(Map<String, Object> fields) throws FileProblem {
+    return texts(name, fields, Wording.english()::has);
   }
 
   Choices choices(ChoicesText text) throws FileProblem {
@@ -132,7 +154,8 @@ final class SolutionForms {
             .map(ProcedureOption::id)
             .collect(Collectors.toSet());
     Map<String, String> options = new LinkedHashMap<>();
-    texts(text.options()).forEach((id, value) -> OldOptions.put(options, id, value));
+    texts(name, text.options(), known::contains)
+        .forEach((id, value) -> OldOptions.put(options, id, value));
     options.keySet().retainAll(known);
     Map<Kind, Integer> decimals = new EnumMap<>(Kind.class);
     for (Kind kind : Kind.values()) {
@@ -147,7 +170,7 @@ final class SolutionForms {
             : Optional.empty();
     return new Choices(
         text.alpha().isEmpty() ? "0.05" : text.alpha(),
-        texts(text.numbers()),
+        texts(name, text.numbers(), _ -> false),
         options,
         new Decimals(decimals),
         onTheWay);
@@ -165,9 +188,13 @@ final class SolutionForms {
             .with("most", Decimals.MOST));
   }
 
+  private static boolean isStep(String id) {
+    return Wording.english().has("step." + id);
+  }
+
   private Map<String, StudentView> students(Map<String, Object> fields) throws FileProblem {
     Map<String, StudentView> views = new LinkedHashMap<>();
-    for (var entry : texts(fields).entrySet()) {
+    for (var entry : texts(name, fields, SolutionForms::isStep).entrySet()) {
       views.put(
           entry.getKey(),
           StudentView.ofKey(entry.getValue())

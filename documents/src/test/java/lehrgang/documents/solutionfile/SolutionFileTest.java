@@ -391,4 +391,34 @@ class SolutionFileTest {
             "The file has no readable \"alpha\"; used instead: 0.05.",
             "The file has no readable \"language\"; used instead: en.");
   }
+
+  /// Whatever stands where a text or a number belongs, it is named and never left out in silence.
+  @ParameterizedTest
+  @ValueSource(strings = {"null", "[null]", "true", "{}", "[\"a\"]", "{\"a\": 1}"})
+  void whatIsNoTextIsRefusedInASentence(String value) {
+    String text = SolutionFile.demo().text();
+    for (String[] change :
+        new String[][] {
+          {"\"alpha\": \"0.05\"", "\"alpha\": \"0.05\", \"story\": " + value, "story"},
+          {
+            "\"wording\": {}",
+            "\"wording\": {\"closer-look.pairs\": " + value + "}",
+            "closer-look.pairs"
+          },
+          {
+            "\"choices\": {",
+            "\"course\": {\"symbols\": {\"sample-size\": " + value + "}}, \"choices\": {",
+            "sample-size"
+          },
+          {"\"students\": {", "\"students\": {\"data\": " + value + ", ", "data"}
+        }) {
+      String changed = text.replace(change[0], change[1]);
+      assertThat(changed).isNotEqualTo(text);
+      assertThatThrownBy(() -> SolutionFile.parse(changed, "a"))
+          .as(change[1])
+          .isInstanceOf(FileProblem.class)
+          .hasMessageStartingWith("a")
+          .hasMessageContaining(change[2]);
+    }
+  }
 }
