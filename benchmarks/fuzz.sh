@@ -1,5 +1,5 @@
 #!/bin/sh
-# Reads what a fuzzer makes up: tables, records, workbooks, solutions, styles, answers, class lists,
+# Reads what a fuzzer makes up: tables, records, workbooks (with gaps too), solutions, styles, answers, class lists, folders with remains,
 # journals and arguments. Usage: fuzz.sh [INPUTS | SECONDSs] [WHAT]
 set -eu
 cd "$(dirname "$0")/.."

@@ -1,6 +1,7 @@
 package lehrgang.benchmarks;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -11,7 +12,16 @@ import lehrgang.documents.personal.ClassList;
 final class ClassListReading implements Reading {
   @Override
   public void read(byte[] bytes, Path folder) throws IOException, FileProblem {
-    ClassList.read(Files.write(folder.resolve("class.csv"), bytes));
+    ClassList read = ClassList.read(Files.write(folder.resolve("class.csv"), bytes));
+    String text = new String(bytes, StandardCharsets.US_ASCII);
+    if (text.matches("[A-Za-z0-9 ;\\n]*")) {
+      long lines = text.lines().filter(line -> !line.isBlank()).count();
+      long students = read.students().size();
+      // The first line may be a heading.
+      if (students != lines && students != lines - 1) {
+        throw new IllegalStateException(students + " students are read from " + lines + " lines");
+      }
+    }
   }
 
   @Override

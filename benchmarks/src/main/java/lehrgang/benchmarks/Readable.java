@@ -9,10 +9,12 @@ enum Readable {
   TABLE(new TableReading()),
   RECORDS(new RecordsReading()),
   WORKBOOK(new WorkbookReading()),
+  GAPS(new GapsReading()),
   SOLUTION(new SolutionReading()),
   STYLE(new StyleReading()),
   ANSWERS(new AnswersReading()),
   CLASS_LIST(new ClassListReading()),
+  REMAINS(new RemainsReading()),
   JOURNAL(new JournalReading()),
   OPTIONS(new OptionsReading());
 

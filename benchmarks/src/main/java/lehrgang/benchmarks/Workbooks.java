@@ -6,10 +6,12 @@ import com.github.miachm.sods.SpreadSheet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -28,6 +30,48 @@ final class Workbooks {
   private static final String ODS_TABLE = "content.xml";
 
   private Workbooks() {}
+
+  /// A line of a sheet, several times; blank without cells.
+  record Line(List<String> cells, int times) {}
+
+  static byte[] xlsxOf(List<Line> lines) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (Workbook book = new Workbook(bytes, "Lehrgang", "1.0")) {
+      Worksheet sheet = book.newWorksheet("routes");
+      int row = 0;
+      for (Line line : lines) {
+        for (int k = 0; k < line.times(); k++) {
+          for (int j = 0; j < line.cells().size(); j++) {
+            sheet.value(row, j, line.cells().get(j));
+          }
+          row++;
+        }
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return bytes.toByteArray();
+  }
+
+  /// A line that is there several times is written once, and repeated.
+  static byte[] odsOf(List<Line> lines) {
+    StringBuilder rows = new StringBuilder();
+    for (Line line : lines) {
+      rows.append("<table:table-row table:number-rows-repeated=\"%d\">".formatted(line.times()));
+      line.cells()
+          .forEach(
+              cell ->
+                  rows.append("<table:table-cell office:value-type=\"string\"><text:p>")
+                      .append(cell)
+                      .append("</text:p></table:table-cell>"));
+      rows.append(line.cells().isEmpty() ? "<table:table-cell/>" : "").append("</table:table-row>");
+    }
+    String written = new String(odsTable(), StandardCharsets.UTF_8);
+    int from = written.indexOf("<table:table-row");
+    int to = written.indexOf("</table:table>");
+    String content = written.substring(0, from) + rows + written.substring(to);
+    return ods(content.getBytes(StandardCharsets.UTF_8));
+  }
 
   static byte[] xlsx(byte[] table) {
     return replaced(XLSX_PARTS, XLSX_TABLE, table);
