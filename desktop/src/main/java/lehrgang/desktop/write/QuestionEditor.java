@@ -28,6 +28,7 @@ final class QuestionEditor extends VBox {
   private final TextEditing titleEditing;
   private final TextEditing textEditing;
   private final TextEditing sourceEditing;
+  private Optional<Known> known = Optional.empty();
 
   /// @param read what the question reads like with the numbers that it names; empty as long as
   ///     nothing is worked out
@@ -45,6 +46,10 @@ final class QuestionEditor extends VBox {
     getChildren().addAll(title, text, picture, source);
   }
 
+  /// How a question reads with the numbers that it names. While the page is worked out or cannot
+  /// be, the same question reads as it did before.
+  private record Known(Question written, Question read) {}
+
   private interface Edit {
     Question apply(Question question, String typed);
   }
@@ -61,7 +66,9 @@ final class QuestionEditor extends VBox {
   /// Shows the question as it reads; where it is being written, as it was written.
   void update() {
     Question question = solution.now().question();
-    Question filled = read.get().orElse(question);
+    read.get().ifPresent(now -> known = Optional.of(new Known(question, now)));
+    Question filled =
+        known.filter(last -> last.written().equals(question)).map(Known::read).orElse(question);
     titleEditing.show(title.isFocused() ? question.title() : filled.title());
     textEditing.show(text.isFocused() ? question.text() : filled.text());
     sourceEditing.show(question.source());

@@ -2,6 +2,7 @@ package lehrgang.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -196,5 +197,27 @@ class WriteViewTest extends WithTheDemo {
     assertThat(Turn.call(() -> field.getText())).isEmpty();
     Turn.run(() -> field.replaceSelection("a\0 b"));
     assertThat(Turn.call(() -> field.getText())).isEqualTo("a b");
+  }
+
+  /// The numbers that a question names stay in it while others are worked out, or cannot be.
+  @Test
+  void theQuestionNeverShowsAGap() {
+    TextInputControl text = (TextInputControl) driver.find("question-text");
+    assertThat(driver.solution().question().text()).contains("{n}");
+    for (String count : new String[] {"42", "x", "7"}) {
+      String atOnce =
+          Turn.call(
+              () -> {
+                driver
+                    .desk()
+                    .solution()
+                    .edit("", now -> now.withTable(now.table().withCell(0, 0, count)));
+                return text.getText();
+              });
+      Turn.settle();
+      assertThat(List.of(atOnce, Turn.call(text::getText))).noneMatch(read -> read.contains("{"));
+    }
+    String last = Turn.call(text::getText);
+    assertThat(last).contains("446 entries");
   }
 }
