@@ -60,9 +60,12 @@ public record Real(BigDecimal decimal) implements Value {
 
   @Override
   public Value asWritten(int decimals) {
-    return isTooLongToWrite()
-        ? new Real(decimal.round(WRITTEN))
-        : Value.exactly(rounded(written(decimals)));
+    if (isTooLongToWrite()) {
+      return new Real(decimal.round(WRITTEN));
+    }
+    int places = written(decimals);
+    // One that has fewer decimals than were asked for is never written with more.
+    return places < decimals ? new Real(rounded(places)) : Value.exactly(rounded(places));
   }
 
   @Override

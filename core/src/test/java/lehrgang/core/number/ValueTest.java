@@ -112,4 +112,13 @@ class ValueTest {
     assertThatThrownBy(() -> Value.of(3).over(Value.ZERO)).isInstanceOf(ArithmeticException.class);
     assertThatThrownBy(() -> Value.ratio(3, 0)).isInstanceOf(ArithmeticException.class);
   }
+
+  /// What is rounded on the way to the digits of a calculator is not printed with zeros behind
+  /// them.
+  @Test
+  void aLongResultThatWasRoundedHasNoDecimalsMadeUp() {
+    Value rounded = Value.real(new BigDecimal("140447301124.31")).asWritten(3);
+    assertThat(NumberStyle.POINT.fixed(rounded, 3).text().replace("\u2009", ""))
+        .isEqualTo("140447301124");
+  }
 }

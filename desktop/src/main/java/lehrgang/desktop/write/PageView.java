@@ -222,7 +222,11 @@ public final class PageView extends ScrollPane {
               placed = Optional.of(page);
               place(page.steps(), ready);
               waiting = page.steps().stream().filter(step -> !near.contains(step)).toList();
-              calm.restart();
+              if (afterAll.isPresent()) {
+                setNext();
+              } else {
+                calm.restart();
+              }
             },
             failed));
   }
@@ -240,7 +244,10 @@ public final class PageView extends ScrollPane {
     order = wanted;
     steps.keySet().retainAll(wanted.stream().map(PageStep::id).toList());
     wanted.forEach(
-        step -> steps.computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views)));
+        step ->
+            steps
+                .computeIfAbsent(step.id(), _ -> new StepView(solution, rewording, views))
+                .showHeading(step));
     ready.forEach(this::show);
     markStale(worked.now());
     light();

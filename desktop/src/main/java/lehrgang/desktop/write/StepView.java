@@ -108,13 +108,18 @@ final class StepView extends VBox {
                         })));
   }
 
+  /// Shows number and title of a step; what it says is shown later.
+  void showHeading(PageStep step) {
+    number.setText(Integer.toString(step.number()));
+    title.setText(step.title());
+  }
+
   void show(PageStep step) {
     options.show(step.id());
     if (shown.filter(before -> same(before, step)).isPresent()) {
       return;
     }
-    number.setText(Integer.toString(step.number()));
-    title.setText(step.title());
+    showHeading(step);
     tables.show(step.blocks());
     replace(body.getChildren(), nodes(step.blocks()));
     shown = Optional.of(step);
@@ -128,8 +133,7 @@ final class StepView extends VBox {
 
   /// Shows why a step cannot be shown.
   void show(PageStep step, String problem) {
-    number.setText(Integer.toString(step.number()));
-    title.setText(step.title());
+    showHeading(step);
     body.getChildren().setAll(Labels.label(problem, Style.MESSAGE));
     shown = Optional.empty();
   }
