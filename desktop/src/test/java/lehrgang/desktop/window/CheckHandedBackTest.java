@@ -15,6 +15,7 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Notice;
 import lehrgang.documents.marks.ClassFigure;
 import org.junit.jupiter.api.Test;
 
@@ -136,9 +137,12 @@ class CheckHandedBackTest extends WithAClass {
   void markingThatWasStoppedIsBegunAgain() {
     drop(GROUP);
     Desk desk = driver.desk();
-    Turn.run(() -> desk.solution().edit("", solution -> solution.withTable(square(12))));
-    driver.await(() -> driver.notice().startsWith("Marking: "));
-    driver.pressLabelled("Stop");
+    Turn.call(
+        () -> {
+          desk.solution().edit("", solution -> solution.withTable(square(12)));
+          return true;
+        });
+    driver.await(() -> isStopped(desk));
     assertThat(driver.isShown("Stopped; the marks shown are those from before.")).isTrue();
     assertThat(driver.isShown("20.2 of 23")).isTrue();
     assertThat(driver.find("check-save").isDisabled()).isTrue();
@@ -146,6 +150,16 @@ class CheckHandedBackTest extends WithAClass {
     driver.await(() -> desk.notices().now().sentence().isEmpty());
     assertThat(driver.isShown("20.2 of 23")).isFalse();
     assertThat(driver.find("check-save").isDisabled()).isFalse();
+  }
+
+  /// Presses the button as soon as it is there; only on the interface thread.
+  private static boolean isStopped(Desk desk) {
+    Notice notice = desk.notices().now();
+    boolean isMarking = notice.sentence().startsWith("Marking: ");
+    if (isMarking) {
+      notice.offers().getFirst().action().run();
+    }
+    return isMarking;
   }
 
   private static TableEntry square(int size) {
