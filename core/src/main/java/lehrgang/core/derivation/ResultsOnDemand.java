@@ -42,13 +42,28 @@ final class ResultsOnDemand extends AbstractMap<LineId, Result<Value>> {
         : get(id);
   }
 
+  /// Work may pause where it looks for a stop: never while others wait for the same results.
   @Override
-  public synchronized Result<Value> get(Object key) {
-    Result<Value> known = found.get(key);
+  public Result<Value> get(Object key) {
+    boolean inside = Thread.holdsLock(this);
+    Result<Value> known = known(key);
     if (known != null || !(key instanceof LineId id) || !lines.containsKey(id)) {
       return known;
     }
-    Progress.checkStopped();
+    if (!inside) {
+      Progress.checkStopped();
+    }
+    return workedOut(id);
+  }
+
+  private synchronized Result<Value> known(Object key) {
+    return found.get(key);
+  }
+
+  private synchronized Result<Value> workedOut(LineId id) {
+    if (found.containsKey(id)) {
+      return found.get(id);
+    }
     int outer = place;
     place = places.get(id);
     try {

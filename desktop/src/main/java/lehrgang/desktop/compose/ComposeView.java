@@ -197,8 +197,10 @@ public final class ComposeView extends BorderPane {
     new Request.Show(Request.View.WRITE).from(this);
   }
 
-  /// Ends what is under way.
-  public void stop() {
-    work.stop();
+  /// Whether the view is in front; what is under way in one that is not is let go.
+  public void setInSight(boolean now) {
+    if (!now) {
+      work.stop();
+    }
   }
 }

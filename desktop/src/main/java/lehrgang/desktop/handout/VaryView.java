@@ -164,10 +164,12 @@ public final class VaryView extends BorderPane {
     }
   }
 
-  /// Lets go of what is under way: nobody looks.
-  public void stop() {
-    work.stop();
-    pages.stop();
+  /// Whether the view is in front; what is under way in one that is not is let go.
+  public void setInSight(boolean now) {
+    if (!now) {
+      work.stop();
+      pages.stop();
+    }
   }
 
   private void forget() {

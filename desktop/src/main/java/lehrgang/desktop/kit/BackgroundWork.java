@@ -236,23 +236,27 @@ public final class BackgroundWork {
     }
 
     private T inTurn() throws FileProblem {
+      Runnable leave = takeTurn();
+      try {
+        return watched();
+      } finally {
+        leave.run();
+      }
+    }
+
+    /// Waits until the piece may go on.
+    ///
+    /// @return lets the next one go on
+    private Runnable takeTurn() {
       return switch (demand) {
-        case PAGE, DISK -> watched();
+        case PAGE, DISK -> () -> {};
         case PROCESSOR -> {
           awaitTurn(() -> CORES.tryAcquire(LOOK, TimeUnit.MILLISECONDS));
-          try {
-            yield watched();
-          } finally {
-            CORES.release();
-          }
+          yield CORES::release;
         }
         case WRITING -> {
           awaitTurn(() -> turn.tryLock(LOOK, TimeUnit.MILLISECONDS));
-          try {
-            yield watched();
-          } finally {
-            turn.unlock();
-          }
+          yield turn::unlock;
         }
       };
     }

@@ -53,22 +53,8 @@ final class Faces extends StackPane {
     this.handing = later(() -> new HandOutView(desk), HandOutView::setInSight);
     this.checking = later(() -> new CheckView(desk), CheckView::setInSight);
     this.showing = later(() -> new ShowView(desk, toggleTheme), ShowView::setInSight);
-    this.varying =
-        later(
-            () -> new VaryView(desk),
-            (view, front) -> {
-              if (!front) {
-                view.stop();
-              }
-            });
-    this.composing =
-        later(
-            () -> new ComposeView(desk),
-            (view, front) -> {
-              if (!front) {
-                view.stop();
-              }
-            });
+    this.varying = later(() -> new VaryView(desk), VaryView::setInSight);
+    this.composing = later(() -> new ComposeView(desk), ComposeView::setInSight);
     this.others = List.of(start, records, handing, checking, showing, varying, composing);
     writing.setTop(
         new HeaderBar(

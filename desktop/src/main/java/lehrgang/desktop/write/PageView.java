@@ -71,6 +71,7 @@ public final class PageView extends ScrollPane {
   private final Consumer<String> failed;
   private List<PageStep> waiting = List.of();
   private Solution typed;
+  private boolean keepsPlace;
   private Optional<Page> placed = Optional.empty();
   private List<PageStep> order = List.of();
   private Optional<Runnable> afterAll = Optional.empty();
@@ -114,7 +115,9 @@ public final class PageView extends ScrollPane {
         .subscribe(
             _ -> {
               inSight.accept(stepInSight());
-              hurry();
+              if (!keepsPlace) {
+                hurry();
+              }
             });
   }
 
@@ -251,7 +254,14 @@ public final class PageView extends ScrollPane {
     ready.forEach(this::show);
     markStale(worked.now());
     light();
-    Platform.runLater(() -> scrollTo(offset));
+    Platform.runLater(() -> keepPlace(offset));
+  }
+
+  /// Who looks at the page sees the same steps as before; nobody has scrolled.
+  private void keepPlace(double offset) {
+    keepsPlace = true;
+    scrollTo(offset);
+    keepsPlace = false;
   }
 
   private void show(Ready ready) {

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import lehrgang.core.data.TableEntry;
@@ -15,7 +16,6 @@ import lehrgang.core.page.FigureSpec;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Checked;
 import lehrgang.desktop.desk.Desk;
-import lehrgang.desktop.desk.Notice;
 import lehrgang.documents.marks.ClassFigure;
 import org.junit.jupiter.api.Test;
 
@@ -114,16 +114,12 @@ class CheckHandedBackTest extends WithAClass {
   @Test
   void aClassIsMarkedByALargeTableBesideTheWindow() {
     drop(GROUP);
-    Turn.call(
-        () -> {
-          driver.desk().solution().edit("", solution -> solution.withTable(square(12)));
-          return true;
-        });
-    // Marks of what was there before are not handed back.
-    driver.await(
-        () ->
-            driver.notice().startsWith("Marking: ")
-                && driver.window().scene().getRoot().lookup("#check-save").isDisabled());
+    AtomicBoolean handedBack = new AtomicBoolean();
+    driver.onNotice(
+        "Marking: ",
+        () -> driver.desk().solution().edit("", solution -> solution.withTable(square(12))),
+        _ -> handedBack.set(!driver.window().scene().getRoot().lookup("#check-save").isDisabled()));
+    assertThat(handedBack).as("marks of what was there before are handed back").isFalse();
     driver.edit(solution -> solution.withTable(square(11)));
     driver.await(() -> driver.desk().notices().now().sentence().isEmpty());
     Checked checked = Turn.call(() -> driver.desk().checking().now().orElseThrow());
@@ -138,12 +134,10 @@ class CheckHandedBackTest extends WithAClass {
   void markingThatWasStoppedIsBegunAgain() {
     drop(GROUP);
     Desk desk = driver.desk();
-    Turn.call(
-        () -> {
-          desk.solution().edit("", solution -> solution.withTable(square(12)));
-          return true;
-        });
-    driver.await(() -> isStopped(desk));
+    driver.onNotice(
+        "Marking: ",
+        () -> desk.solution().edit("", solution -> solution.withTable(square(12))),
+        notice -> notice.offers().getFirst().action().run());
     assertThat(driver.isShown("Stopped; the marks shown are those from before.")).isTrue();
     assertThat(driver.isShown("20.2 of 23")).isTrue();
     assertThat(driver.find("check-save").isDisabled()).isTrue();
@@ -151,16 +145,6 @@ class CheckHandedBackTest extends WithAClass {
     driver.await(() -> desk.notices().now().sentence().isEmpty());
     assertThat(driver.isShown("20.2 of 23")).isFalse();
     assertThat(driver.find("check-save").isDisabled()).isFalse();
-  }
-
-  /// Presses the button as soon as it is there; only on the interface thread.
-  private static boolean isStopped(Desk desk) {
-    Notice notice = desk.notices().now();
-    boolean isMarking = notice.sentence().startsWith("Marking: ");
-    if (isMarking) {
-      notice.offers().getFirst().action().run();
-    }
-    return isMarking;
   }
 
   private static TableEntry square(int size) {

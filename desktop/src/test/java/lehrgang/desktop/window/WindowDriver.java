@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -36,6 +37,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Solution;
 import lehrgang.desktop.Turn;
 import lehrgang.desktop.desk.Desk;
+import lehrgang.desktop.desk.Notice;
 import lehrgang.documents.solutionfile.SolutionFile;
 
 /// Drives a real window as a person would: with mouse and keys, seeing what is on it.
@@ -106,6 +108,31 @@ final class WindowDriver {
   void await(BooleanSupplier arrived) {
     assertThat(until(arrived, MOMENT)).as("it came").isTrue();
     Turn.settle();
+  }
+
+  /// Does something, and acts the moment a notice that begins so is said, however soon another one
+  /// takes its place.
+  void onNotice(String beginning, Runnable cause, Consumer<Notice> act) {
+    AtomicBoolean acted = new AtomicBoolean();
+    AtomicBoolean seen = new AtomicBoolean();
+    Turn.call(
+        () -> {
+          desk()
+              .notices()
+              .subscribe(
+                  notice -> {
+                    if (notice.sentence().startsWith(beginning) && !seen.getAndSet(true)) {
+                      Platform.runLater(
+                          () -> {
+                            act.accept(notice);
+                            acted.set(true);
+                          });
+                    }
+                  });
+          cause.run();
+          return true;
+        });
+    await(acted::get);
   }
 
   /// Lets the window go on until something is so, but not for ever.
