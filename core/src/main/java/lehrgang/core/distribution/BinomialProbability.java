@@ -32,9 +32,18 @@ public enum BinomialProbability implements NamedFunction {
   private static final long MOST_BITS = 6_000;
 
   /// More trials than this are not worked out.
-  public static final int MOST_TRIALS = 20_000;
+  public static final int MOST_TRIALS = 2_000_000_000;
+
+  /// Up to so many trials the probabilities of all outcomes are worked out together.
+  private static final int MOST_TOGETHER = 1_000;
 
   private record Trials(int number, Value probability) {}
+
+  private record ManyTrials(int number, Value probability) {
+    Binomial binomial() {
+      return new Binomial(number, probability);
+    }
+  }
 
   /// The probability as a formula.
   public static Expr at(Expr successes, Expr trials, Expr probability) {
@@ -67,9 +76,66 @@ public enum BinomialProbability implements NamedFunction {
     if (isImpossible(arguments)) {
       return Value.ZERO;
     }
-    return workspace
-        .keep(new Trials(trials, arguments.get(2)), BinomialProbability::all)
-        .get(arguments.get(0).intValueExact());
+    int successes = arguments.get(0).intValueExact();
+    List<Value> parameters = arguments.subList(1, 3);
+    Value probability = arguments.get(2);
+    if (isMany(parameters)) {
+      return many(parameters, workspace).at(successes);
+    }
+    if (isCertain(probability)) {
+      return probability.signum() * trials == successes ? Value.ONE : Value.ZERO;
+    }
+    return together(new Trials(trials, probability), workspace).get(successes);
+  }
+
+  /// The sum of the probabilities from one number of successes to another, both included.
+  ///
+  /// @param from       0 or more
+  /// @param to         `from` or more, up to the trials
+  /// @param parameters the trials and the probability of a success
+  public static Value sum(int from, int to, List<Value> parameters, Workspace workspace) {
+    Value probability = parameters.get(1);
+    int trials = parameters.get(0).intValueExact();
+    if (from == 0 && to == trials) {
+      return Value.ONE;
+    }
+    if (isMany(parameters)) {
+      return many(parameters, workspace).sum(from, to);
+    }
+    if (isCertain(probability)) {
+      int sure = probability.signum() * trials;
+      return from <= sure && sure <= to ? Value.ONE : Value.ZERO;
+    }
+    return together(new Trials(trials, probability), workspace).subList(from, to + 1).stream()
+        .reduce(Value.ZERO, Value::plus);
+  }
+
+  /// Whether there are too many outcomes to work all of them out.
+  ///
+  /// @param parameters the trials and the probability of a success
+  public static boolean isMany(List<Value> parameters) {
+    return parameters.get(0).compareTo(Value.of(MOST_TOGETHER)) > 0
+        && !isCertain(parameters.get(1));
+  }
+
+  /// The most probable number of successes of many trials; the larger one where there are two.
+  ///
+  /// @param parameters the trials and the probability of a success
+  public static int mode(List<Value> parameters, Workspace workspace) {
+    return many(parameters, workspace).mode();
+  }
+
+  private static List<Value> together(Trials trials, Workspace workspace) {
+    return workspace.keep(trials, BinomialProbability::all);
+  }
+
+  private static boolean isCertain(Value probability) {
+    return probability.signum() == 0 || probability.compareTo(Value.ONE) == 0;
+  }
+
+  private static Binomial many(List<Value> parameters, Workspace workspace) {
+    return workspace.keep(
+        new ManyTrials(parameters.get(0).intValueExact(), parameters.get(1)), ManyTrials::binomial);
   }
 
   /// Whether there are fewer successes than none, or more than trials.
@@ -115,6 +181,10 @@ public enum BinomialProbability implements NamedFunction {
     check(values);
     if (isImpossible(values)) {
       return number(0);
+    }
+    if (isMany(values.subList(1, 3))) {
+      // Its factors are beyond every calculator.
+      return new Expr.Named(this, arguments);
     }
     int k = values.get(0).intValueExact();
     int n = values.get(1).intValueExact();

@@ -70,7 +70,7 @@ final class Pieces {
     List<PageBlock.Outcome> part = new ArrayList<>();
     int last = -1;
     for (int place : all.briefly(MOST_OUTCOMES)) {
-      if (!part.isEmpty() && (place > last + 1 || part.size() == OUTCOMES_AT_ONCE)) {
+      if (!part.isEmpty() && (all.between(last, place) > 0 || part.size() == OUTCOMES_AT_ONCE)) {
         parts.add(part(all, part));
         part.clear();
       }

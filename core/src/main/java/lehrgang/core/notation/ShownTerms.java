@@ -2,7 +2,7 @@ package lehrgang.core.notation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.stream.IntStream;
 import lehrgang.core.expr.Expr;
 
@@ -42,17 +42,17 @@ final class ShownTerms {
   /// Whether a term is the next of the one before: always, but for members of a family whose
   /// numbers do not follow each other.
   private static boolean follow(Expr before, Expr term) {
-    OptionalInt one = number(before);
-    OptionalInt next = number(term);
-    return one.isEmpty() || next.isEmpty() || next.getAsInt() == one.getAsInt() + 1;
+    OptionalLong one = number(before);
+    OptionalLong next = number(term);
+    return one.isEmpty() || next.isEmpty() || next.getAsLong() == one.getAsLong() + 1;
   }
 
   /// The number of a line among those of its family; empty for any other term.
-  private static OptionalInt number(Expr term) {
+  private static OptionalLong number(Expr term) {
     return term instanceof Expr.Ref(var id)
             && id.index().size() == 1
-            && id.index().getFirst().matches("[0-9]{1,9}")
-        ? OptionalInt.of(Integer.parseInt(id.index().getFirst()))
-        : OptionalInt.empty();
+            && id.index().getFirst().matches("[0-9]{1,18}")
+        ? OptionalLong.of(Long.parseLong(id.index().getFirst()))
+        : OptionalLong.empty();
   }
 }

@@ -234,20 +234,13 @@ public record Typesetting(
     return switch (key) {
       case "normal-upper-tail" ->
           Box.row(Box.number("1"), Box.operator("−"), Box.variable("Φ"), Box.parenthesised(first));
-      case "binomial", "hypergeometric" ->
-          Box.row(
-              Box.variable("P"),
-              Box.parenthesised(Box.row(Box.variable("X"), Box.operator("="), first)));
-      case "normal-right" ->
-          Box.row(
-              Box.variable("P"),
-              Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≥"), first)));
-      case "normal-left" ->
-          Box.row(
-              Box.variable("P"),
-              Box.parenthesised(Box.row(Box.variable("Z"), Box.operator("≤"), first)));
+      case "binomial", "hypergeometric" -> probability("X", "=", first);
+      case "normal-right" -> probability("Z", "≥", first);
+      case "normal-left" -> probability("Z", "≤", first);
       case "count-of-draws" ->
           Box.row(Box.name(words.apply("formula.number-of-draws") + " "), Box.operator("≥"), first);
+      case "probability-at-most" -> probability("X", "≤", first);
+      case "probability-at-least" -> probability("X", "≥", first);
       case "normal-density" -> Box.row(Box.variable("φ"), Box.parenthesised(first));
       case "normal-critical" -> Box.lowered(Box.variable("z"), inLine(arguments.getFirst()));
       case "chi-squared-critical" ->
@@ -256,12 +249,15 @@ public record Typesetting(
               Optional.of(Box.number("2")),
               Optional.of(
                   Box.row(box(arguments.get(1)), new Box.Atom("; ", Box.Style.SEPARATOR), first)));
-      case "chi-squared-upper-tail" ->
-          Box.row(
-              Box.variable("P"),
-              Box.parenthesised(Box.row(Box.variable("X"), Box.operator("≥"), first)));
+      case "chi-squared-upper-tail" -> probability("X", "≥", first);
       default -> Box.row(Box.name(key), Box.parenthesised(first));
     };
+  }
+
+  private static Box probability(String variable, String relation, Box bound) {
+    return Box.row(
+        Box.variable("P"),
+        Box.parenthesised(Box.row(Box.variable(variable), Box.operator(relation), bound)));
   }
 
   private Box inside(Expr part, int needed) {

@@ -14,6 +14,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.expr.Result;
 import lehrgang.core.notation.Box;
 import lehrgang.core.notation.Chain;
+import lehrgang.core.notation.PlainText;
 import lehrgang.core.notation.Typesetting;
 import lehrgang.core.number.NumberStyle;
 import lehrgang.core.number.Rational;
@@ -89,11 +90,14 @@ final class ChainSetter {
   /// @return what a calculator gives for the last of these
   private Optional<Value> workings(LineId id, List<Chain.Link> links) {
     Expr written = shownFormula(id);
-    links.add(new Chain.Link("=", symbols().box(written)));
+    Box inSymbols = symbols().box(written);
+    links.add(new Chain.Link("=", inSymbols));
     Optional<Parts> parts = parts(id, written);
     PrintedNumbers numbers = putIn.choose(written, test(id, written, parts));
     Box box = numbers(numbers).box(written);
-    links.add(new Chain.Link(sign(numbers.areExact()), box));
+    if (!PlainText.of(box).equals(PlainText.of(inSymbols))) {
+      links.add(new Chain.Link(sign(numbers.areExact()), box));
+    }
     Optional<Value> value = values().find(id);
     boolean untold = value.isEmpty() || isTooSmallToTell(id);
     if (untold || written.sources().stream().anyMatch(mask::hides)) {

@@ -39,13 +39,15 @@ final class OutcomesSetter {
     List<Outcome> all = outcomes(block);
     List<Outcome> seen = all.stream().filter(one -> one.appearance() != Appearance.BLANK).toList();
     String head = numerals.text(block.head());
-    return new PageBlock.Outcomes(
-        head,
-        wording.text("outcomes.fraction"),
-        wording.text("outcomes.probability.head"),
-        endsAreSeen ? all : seen,
-        endsAreSeen ? 0 : (all.size() / PORTION + 1) * PORTION,
-        seen.size() < all.size() ? Optional.empty() : Optional.of(figure(all, head)));
+    PageBlock.Outcomes list =
+        new PageBlock.Outcomes(
+            head,
+            wording.text("outcomes.fraction"),
+            wording.text("outcomes.probability.head"),
+            endsAreSeen ? all : seen,
+            endsAreSeen ? 0 : (all.size() / PORTION + 1) * PORTION,
+            Optional.empty());
+    return seen.size() == all.size() && list.isWhole() ? list.with(figure(all, head)) : list;
   }
 
   private List<Outcome> outcomes(Block.Outcomes block) {
@@ -66,7 +68,8 @@ final class OutcomesSetter {
     boolean summed = sumIsSeen && numerals.values().holds(outcome.summed());
     return new Outcome(
         id,
-        Integer.toString(outcome.number()),
+        outcome.number(),
+        numerals.format().style().fixed(Value.of(outcome.number()), 0).text(),
         numerals.fractionOf(id),
         numerals.shown(id).standalone(),
         numerals.values().find(id).map(Value::asDouble).orElse(0.0),

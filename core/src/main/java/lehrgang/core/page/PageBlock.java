@@ -163,13 +163,13 @@ public sealed interface PageBlock {
     NEIGHBOUR
   }
 
-  /// Every possible outcome with its probability.
+  /// The possible outcomes with their probabilities, in rising order; of very many, some.
   ///
   /// @param head     what the outcomes are
   /// @param fraction the heading of the fractions
   /// @param decimal  the heading of the decimals
   /// @param blankRows how many rows there are for outcomes that are to be found
-  /// @param figure   the same as bars, where all are shown
+  /// @param figure   the same as bars, where all are listed and shown
   record Outcomes(
       String head,
       String fraction,
@@ -203,12 +203,34 @@ public sealed interface PageBlock {
       }
       return List.copyOf(kept);
     }
+
+    /// Whether any probability is written as a fraction, or may be.
+    public boolean hasFractions() {
+      return blankRows > 0 || outcomes.stream().anyMatch(one -> !one.fraction().isEmpty());
+    }
+
+    /// How many outcomes lie between two places of the list, whether they are listed or not.
+    ///
+    /// @param before a place, or −1 before the first
+    public int between(int before, int place) {
+      return before < 0 ? place : outcomes.get(place).number() - outcomes.get(before).number() - 1;
+    }
+
+    Outcomes with(FigureSpec drawn) {
+      return new Outcomes(head, fraction, decimal, outcomes, blankRows, Optional.of(drawn));
+    }
+
+    /// Whether every outcome between the first and the last is listed.
+    boolean isWhole() {
+      return outcomes.isEmpty() || between(0, outcomes.size() - 1) == outcomes.size() - 2;
+    }
   }
 
   /// @param fraction its probability as an exact fraction; empty where it is too long to be shown
   /// @param decimal  its probability
   record Outcome(
       LineId line,
+      int number,
       String name,
       String fraction,
       String decimal,

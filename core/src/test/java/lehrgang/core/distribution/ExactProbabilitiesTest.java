@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.util.List;
 import java.util.stream.IntStream;
 import lehrgang.core.Extent;
@@ -11,6 +12,7 @@ import lehrgang.core.Sampled;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
+import lehrgang.core.expr.Workspace;
 import lehrgang.core.number.Combinations;
 import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
@@ -64,6 +66,45 @@ class ExactProbabilitiesTest {
             .mapToObj(k -> binomial(k, n, Value.ratio(3, 10)))
             .reduce(Value.ZERO, Value::plus);
     assertThat(sum.decimal().subtract(BigDecimal.ONE).abs()).isLessThan(new BigDecimal("1e-36"));
+  }
+
+  /// Each probability by its own logarithm, and a sum by ratios, are what fractions give.
+  @ParameterizedTest
+  @CsvSource({"1500, 1, 2", "1200, 1, 7", "2000, 199, 200"})
+  void manyTrialsAreAsRightAsFew(int n, int above, int below) {
+    Rational p = Value.ratio(above, below);
+    BigInteger whole = p.denominator().pow(n);
+    BigInteger sum = BigInteger.ZERO;
+    for (int k = 0; k <= n; k++) {
+      BigInteger ways =
+          Combinations.choose(n, k)
+              .multiply(p.numerator().pow(k))
+              .multiply(p.denominator().subtract(p.numerator()).pow(n - k));
+      sum = sum.add(ways);
+      if (k % 97 == 0) {
+        assertAgrees(binomial(k, n, p), Value.ratio(ways, whole));
+        Value tail = BinomialProbability.sum(0, k, List.of(Value.of(n), p), new Workspace());
+        assertAgrees(tail, Value.ratio(sum, whole));
+      }
+    }
+  }
+
+  private static void assertAgrees(Value found, Rational fraction) {
+    assertThat(found.over(fraction).minus(Value.ONE).magnitude().decimal())
+        .isLessThan(new BigDecimal("1e-37"));
+  }
+
+  /// The sums of all, of up to two thousand million trials, are 1.
+  @ParameterizedTest
+  @CsvSource({"1001, 1, 2", "65536, 1, 3", "50000000, 1, 1000000", "2000000000, 1, 2"})
+  void tailsOfManyTrialsAddUpToOne(int n, int above, int below) {
+    List<Value> with = List.of(Value.of(n), Value.ratio(above, below));
+    int cut = (int) ((long) n * above / below);
+    Workspace workspace = new Workspace();
+    Value sum =
+        BinomialProbability.sum(0, cut, with, workspace)
+            .plus(BinomialProbability.sum(cut + 1, n, with, workspace));
+    assertThat(sum.minus(Value.ONE).magnitude().decimal()).isLessThan(new BigDecimal("1e-37"));
   }
 
   /// Above the limit for fractions the decimals are those of the same formula.

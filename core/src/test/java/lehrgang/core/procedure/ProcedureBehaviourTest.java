@@ -1,6 +1,7 @@
 package lehrgang.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import lehrgang.core.ReferenceCases;
@@ -147,6 +148,21 @@ class ProcedureBehaviourTest {
       boolean small = derivation.exact().of(line).compareTo(derivation.exact().of("alpha")) <= 0;
       assertThat(derivation.exact().of("decision").signum() > 0).isEqualTo(small);
     }
+  }
+
+  /// Of very many outcomes the ends are listed, and the sum is still exact.
+  @Test
+  void theExactPValueDecidesHoweverManyChanged() {
+    for (long n : new long[] {600, 60_000, 600_000_000}) {
+      Solution solution = option(pairs(n, n + 1), "decides", "exact");
+      Derivation derivation = ReferenceCases.derive(solution);
+      assertThat(derivation.exact().of("p.exact")).isEqualTo(Value.ONE);
+      assertThat(text(solution)).contains("H₀ is not rejected");
+    }
+    Derivation far = ReferenceCases.derive(option(pairs(0, 1_200), "decides", "exact"));
+    assertThat(
+            far.exact().of("p.exact").over(Value.of(2).power(-1_199)).minus(Value.ONE).asDouble())
+        .isCloseTo(0, within(1e-36));
   }
 
   @Test

@@ -42,13 +42,17 @@ final class OutcomesView extends VBox {
   private void show(List<Integer> places) {
     table.getChildren().clear();
     table.add(Labels.head(outcomes.head()), 0, 0);
-    table.add(Labels.head(outcomes.fraction()), 1, 0);
+    if (outcomes.hasFractions()) {
+      table.add(Labels.head(outcomes.fraction()), 1, 0);
+    }
     table.add(Labels.head(outcomes.decimal()), 2, 0);
     int row = 1;
     int last = -1;
     for (int place : places) {
       if (place > last + 1) {
         table.add(more(places, last + 1, place), 0, row++, 3, 1);
+      } else if (outcomes.between(last, place) > 0) {
+        table.add(entry("⋯"), 0, row++);
       }
       add(outcomes.outcomes().get(place), row++);
       last = place;

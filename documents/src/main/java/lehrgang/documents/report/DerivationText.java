@@ -252,7 +252,7 @@ public final class DerivationText {
     rows.add(List.of(outcomes.head(), outcomes.fraction(), outcomes.decimal(), ""));
     int last = -1;
     for (int k : outcomes.briefly(LONGEST_LIST)) {
-      if (k > last + 1) {
+      if (outcomes.between(last, k) > 0) {
         rows.add(List.of("...", "", "", ""));
       }
       last = k;
@@ -262,7 +262,10 @@ public final class DerivationText {
       rows.add(List.of(outcome.name(), outcome.fraction(), outcome.decimal(), mark + own));
     }
     rows.addAll(Collections.nCopies(outcomes.blankRows(), List.of("____", "____", "____", "")));
-    columns(rows);
+    columns(
+        outcomes.hasFractions()
+            ? rows
+            : rows.stream().map(row -> List.of(row.get(0), row.get(2), row.get(3))).toList());
   }
 
   private static Integer at(int i) {

@@ -59,7 +59,7 @@ record FisherLines(Lines all, ExactOutcomes outcomes) {
   private static ExactOutcomes outcomes(TwoWayTable table, Alternative alternative) {
     long first = Math.max(0, table.columnTotal(0) - table.rowTotal(1));
     long last = Math.min(table.rowTotal(0), table.columnTotal(0));
-    return new ExactOutcomes(
+    return ExactOutcomes.all(
         Law.HYPERGEOMETRIC,
         alternative,
         CORNER,

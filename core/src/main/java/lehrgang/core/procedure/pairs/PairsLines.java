@@ -18,11 +18,11 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Rational;
+import lehrgang.core.number.Value;
 import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.ExactOutcomes;
 import lehrgang.core.procedure.parts.Formulas;
-import lehrgang.core.procedure.parts.Law;
 import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.procedure.parts.NormalDecision;
 import lehrgang.core.procedure.parts.SampleSizeLines;
@@ -145,8 +145,13 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
     return changes > ExactOutcomes.MOST_TRIALS
         ? Optional.empty()
         : Optional.of(
-            new ExactOutcomes(
-                Law.BINOMIAL, Alternative.TWO_SIDED, B, List.of(CHANGED, HALF), 0, (int) changes));
+            ExactOutcomes.ofTrials(
+                Alternative.TWO_SIDED,
+                table.count(0, 1),
+                changes,
+                Value.ratio(1, 2),
+                B,
+                List.of(CHANGED, HALF)));
   }
 
   private static void decision(Lines lines, String decides) {

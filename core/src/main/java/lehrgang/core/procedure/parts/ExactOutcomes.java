@@ -10,37 +10,108 @@ import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Line;
 import lehrgang.core.derivation.Lines;
+import lehrgang.core.distribution.BinomialProbability;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.expr.Workspace;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
+import lehrgang.core.number.Rational;
+import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
 
-/// Every outcome that could have come about, its probability, and which of them an exact p-value
-/// sums: those no more probable than the one observed, or a tail.
+/// The outcomes that could have come about, their probabilities, and which of them an exact p-value
+/// sums: those no more probable than the one observed, or a tail. Where they are very many, those
+/// are listed that stand at the ends and where the summed ones begin.
 ///
 /// @param own        the line of the outcome observed
 /// @param parameters of the law, as formulas
-/// @param first      the smallest outcome
-/// @param last       the largest
+/// @param listed     the outcomes that are lines
 public record ExactOutcomes(
-    Law law, Alternative alternative, Expr own, List<Expr> parameters, int first, int last) {
-  /// Above this many trials the sum has too many terms to be shown or checked.
-  public static final long MOST_TRIALS = 1000;
+    Law law, Alternative alternative, Expr own, List<Expr> parameters, Runs listed) {
+  /// With more trials than this no outcomes are worked out.
+  public static final long MOST_TRIALS = BinomialProbability.MOST_TRIALS;
 
   private static final LineId OBSERVED = LineId.of("P.obs");
+
+  /// So many outcomes are all listed.
+  private static final int MOST_LISTED = 1000;
+
+  /// So many are listed at an end of a longer list, and on either side of a place in it.
+  private static final int AT_AN_END = 3;
 
   public ExactOutcomes {
     parameters = List.copyOf(parameters);
   }
 
-  private IntStream outcomes() {
-    return IntStream.rangeClosed(first, last);
+  /// Where all are listed.
+  ///
+  /// @param first the smallest outcome
+  /// @param last  the largest
+  public static ExactOutcomes all(
+      Law law, Alternative alternative, Expr own, List<Expr> parameters, int first, int last) {
+    return new ExactOutcomes(law, alternative, own, parameters, Runs.between(first, last));
   }
 
-  /// How many there are.
+  /// The numbers of successes in up to [#MOST_TRIALS] trials.
+  ///
+  /// @param observed   the number of successes that was observed
+  /// @param trials     how many there were
+  /// @param chance     the probability of a success
+  /// @param own        the line of the first
+  /// @param parameters the lines of the other two
+  public static ExactOutcomes ofTrials(
+      Alternative alternative,
+      long observed,
+      long trials,
+      Rational chance,
+      Expr own,
+      List<Expr> parameters) {
+    Runs every = Runs.between(0, (int) trials);
+    return new ExactOutcomes(
+        Law.BINOMIAL,
+        alternative,
+        own,
+        parameters,
+        trials <= MOST_LISTED ? every : some((int) observed, (int) trials, chance, alternative));
+  }
+
+  private static Runs some(int observed, int trials, Rational chance, Alternative alternative) {
+    List<Value> with = List.of(Value.of(trials), chance);
+    Workspace workspace = new Workspace();
+    IntStream.Builder places = IntStream.builder();
+    IntStream.of(0, trials, observed).forEach(places);
+    SumOfOutcomes.summed(
+            Law.BINOMIAL,
+            alternative,
+            Value.of(observed),
+            Law.BINOMIAL.at(observed, with, workspace),
+            with,
+            workspace)
+        .forEach(
+            (from, to) -> {
+              places.add(from);
+              places.add(to);
+            });
+    return Runs.of(
+        places
+            .build()
+            .flatMap(
+                place ->
+                    IntStream.rangeClosed(
+                        Math.max(0, place - AT_AN_END + 1),
+                        Math.min(trials, place + AT_AN_END - 1)))
+            .sorted()
+            .distinct());
+  }
+
+  private IntStream outcomes() {
+    return listed.all().stream().mapToInt(Integer::intValue);
+  }
+
+  /// How many are listed.
   public int size() {
-    return last - first + 1;
+    return listed.size();
   }
 
   private static LineId probability(int outcome) {
@@ -109,6 +180,9 @@ public record ExactOutcomes(
   }
 
   private Line sum(String id, Symbol symbol, Alternative side, Condition condition) {
+    if (!listed.isOneRun()) {
+      return unlisted(id, symbol, law, side, own, parameters);
+    }
     List<Expr> arguments = new ArrayList<>(List.of(own, Expr.ref(OBSERVED)));
     arguments.addAll(parameters);
     outcomes()
@@ -117,7 +191,7 @@ public record ExactOutcomes(
               arguments.add(condition.of(k));
               arguments.add(Expr.ref(probability(k)));
             });
-    return named(id, symbol, new SumOfOutcomes(law, side, first, size()), arguments);
+    return named(id, symbol, new SumOfOutcomes(law, side, listed), arguments);
   }
 
   /// A p-value of outcomes that are not listed.
@@ -125,7 +199,7 @@ public record ExactOutcomes(
       String id, Symbol symbol, Law law, Alternative alternative, Expr own, List<Expr> parameters) {
     List<Expr> arguments = new ArrayList<>(List.of(own, law.at(own, parameters)));
     arguments.addAll(parameters);
-    return named(id, symbol, new SumOfOutcomes(law, alternative, 0, 0), arguments);
+    return named(id, symbol, new SumOfOutcomes(law, alternative, Runs.NONE), arguments);
   }
 
   private static Line named(String id, Symbol symbol, SumOfOutcomes sum, List<Expr> arguments) {
@@ -139,8 +213,9 @@ public record ExactOutcomes(
 
   /// The outcome that stands as the example of its family: the one observed, where it is listed.
   public LineId example(Evaluation values, LineId observed) {
-    int seen = values.whole(observed, last).orElse(first);
-    return probability(Math.max(first, seen));
+    List<Integer> all = listed.all();
+    int seen = values.whole(observed, all.getLast()).orElse(all.getFirst());
+    return probability(Math.max(all.getFirst(), seen));
   }
 
   /// The list of outcomes, the summed ones marked.

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.IntConsumer;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
@@ -19,14 +20,12 @@ import lehrgang.core.number.Value;
 ///
 /// Outcomes that the page lists are lines, and so is for each whether it is summed; the sum is made
 /// of those lines. Where other margins are put in, outcomes that are not listed become possible,
-/// and the sum takes their probabilities from the law itself. Arguments: the outcome observed, its
-/// probability, the parameters of the law, and then for each outcome listed whether it is summed
-/// and its probability.
+/// and of very many outcomes none is listed: their probabilities come from the law itself.
+/// Arguments: the outcome observed, its probability, the parameters of the law, and then for each
+/// outcome listed whether it is summed and its probability.
 ///
-/// @param first  the first outcome listed
-/// @param listed how many are
-record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
-    implements NamedFunction {
+/// @param listed the outcomes that are listed
+record SumOfOutcomes(Law law, Alternative alternative, Runs listed) implements NamedFunction {
   private static final int OWN = 0;
   private static final int OWN_PROBABILITY = 1;
   private static final int PARAMETERS = 2;
@@ -38,7 +37,7 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
 
   @Override
   public List<Object> traits() {
-    return List.of(law.name().toLowerCase(Locale.ROOT), alternative.key(), first, listed);
+    return List.of(law.name().toLowerCase(Locale.ROOT), alternative.key(), listed.ends());
   }
 
   private <T> List<T> parameters(List<T> arguments) {
@@ -53,59 +52,75 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
     return arguments.get(PARAMETERS + law.parameters() + 2 * place + 1);
   }
 
-  private boolean isListed(int outcome) {
-    return outcome >= first && outcome < first + listed;
-  }
-
   @Override
   public Optional<Cause> objection(List<Value> arguments) {
     return law.objection(parameters(arguments));
   }
 
-  /// Visits the outcomes that are summed though they are not listed.
-  private void unlisted(List<Value> arguments, Workspace workspace, IntConsumer visitor) {
-    List<Value> with = parameters(arguments);
-    int last = law.last(with);
-    for (int outcome = law.first(with); outcome <= last; outcome++) {
-      if (!isListed(outcome) && counts(outcome, arguments, workspace)) {
-        visitor.accept(outcome);
-      }
-    }
+  /// The outcomes that are summed though they are not listed.
+  private Runs unlisted(List<Value> arguments, Workspace workspace) {
+    return summed(
+            law,
+            alternative,
+            arguments.get(OWN),
+            arguments.get(OWN_PROBABILITY),
+            parameters(arguments),
+            workspace)
+        .without(listed);
   }
 
-  private boolean counts(int outcome, List<Value> arguments, Workspace workspace) {
-    Value own = arguments.get(OWN);
-    Expr condition =
-        switch (alternative) {
-          case LESS -> new Expr.AtLeast(constant(own), Expr.number(outcome));
-          case GREATER -> new Expr.AtLeast(Expr.number(outcome), constant(own));
-          case TWO_SIDED ->
-              new Expr.AtLeast(
-                  constant(arguments.get(OWN_PROBABILITY)),
-                  constant(probability(outcome, arguments, workspace)));
-        };
-    return Evaluator.closed(condition).signum() > 0;
+  /// The outcomes that a sum is made of.
+  ///
+  /// @param own         the outcome observed
+  /// @param probability that of the outcome observed
+  /// @param with        the parameters of the law
+  static Runs summed(
+      Law law,
+      Alternative alternative,
+      Value own,
+      Value probability,
+      List<Value> with,
+      Workspace workspace) {
+    IntPredicate counts =
+        outcome ->
+            switch (alternative) {
+              case LESS -> isAtLeast(own, Value.of(outcome));
+              case GREATER -> isAtLeast(Value.of(outcome), own);
+              case TWO_SIDED -> isAtLeast(probability, law.at(outcome, with, workspace));
+            };
+    int first = law.first(with);
+    int last = law.last(with);
+    if (!law.hasManyOutcomes(with)) {
+      return Runs.of(IntStream.rangeClosed(first, last).filter(counts));
+    }
+    // What is summed lies at one end or at both: probabilities rise up to the mode and fall after.
+    int middle = law.mode(with, workspace);
+    return counts.test(middle)
+        ? Runs.between(
+            counts.test(first) ? first : Runs.firstWith(counts, first, middle),
+            counts.test(last) ? last : Runs.lastWith(counts, middle, last))
+        : Runs.atEnds(counts, first, middle, last);
+  }
+
+  private static boolean isAtLeast(Value left, Value right) {
+    return Evaluator.closed(new Expr.AtLeast(constant(left), constant(right))).signum() > 0;
   }
 
   private static Expr constant(Value value) {
     return new Expr.Constant(value);
   }
 
-  private Value probability(int outcome, List<Value> arguments, Workspace workspace) {
-    return law.probability().apply(Law.arguments(outcome, parameters(arguments)), workspace);
-  }
-
   @Override
   public Value apply(List<Value> arguments, Workspace workspace) {
     check(arguments);
     List<Value> terms = new ArrayList<>();
-    for (int place = 0; place < listed; place++) {
+    for (int place = 0; place < listed.size(); place++) {
       if (isSummed(arguments, place).signum() > 0) {
         terms.add(probability(arguments, place));
       }
     }
-    unlisted(
-        arguments, workspace, outcome -> terms.add(probability(outcome, arguments, workspace)));
+    unlisted(arguments, workspace)
+        .forEach((from, to) -> terms.add(law.sum(from, to, parameters(arguments), workspace)));
     return sum(terms);
   }
 
@@ -121,38 +136,45 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
     };
   }
 
-  /// The sum of just the terms that count.
+  /// The sum of just the terms that count; of very many, as tails.
   @Override
   public Expr written(List<Expr> arguments, List<Value> values) {
     check(values);
     List<Expr> terms = new ArrayList<>();
-    for (int place = 0; place < listed; place++) {
+    for (int place = 0; place < listed.size(); place++) {
       if (isSummed(values, place).signum() > 0) {
         terms.add(probability(arguments, place));
       }
     }
-    unlisted(
-        values,
-        new Workspace(),
-        outcome -> terms.add(law.at(Expr.number(outcome), parameters(arguments))));
-    return new Expr.Sum(terms);
+    unlisted(values, new Workspace())
+        .forEach(
+            (from, to) -> addTerms(from, to, parameters(arguments), parameters(values), terms));
+    return terms.size() == 1 ? terms.getFirst() : new Expr.Sum(terms);
+  }
+
+  private void addTerms(int from, int to, List<Expr> with, List<Value> values, List<Expr> terms) {
+    if (!law.hasManyOutcomes(values)) {
+      IntStream.rangeClosed(from, to)
+          .forEach(outcome -> terms.add(law.at(Expr.number(outcome), with)));
+    } else if (from == law.first(values)) {
+      terms.add(law.tail(TailOfOutcomes.End.AT_MOST, to, with));
+    } else {
+      terms.add(law.tail(TailOfOutcomes.End.AT_LEAST, from, with));
+    }
   }
 
   @Override
   public OptionalDouble secondOpinion(List<Value> values) {
     List<Value> with = parameters(values);
     double[] sum = {0};
-    for (int place = 0; place < listed; place++) {
+    List<Integer> outcomes = listed.all();
+    for (int place = 0; place < outcomes.size(); place++) {
       if (isSummed(values, place).signum() > 0) {
-        sum[0] += library(first + place, with);
+        sum[0] += law.library(outcomes.get(place), outcomes.get(place), with);
       }
     }
-    unlisted(values, new Workspace(), outcome -> sum[0] += library(outcome, with));
+    unlisted(values, new Workspace()).forEach((from, to) -> sum[0] += law.library(from, to, with));
     return OptionalDouble.of(sum[0]);
-  }
-
-  private double library(int outcome, List<Value> with) {
-    return law.probability().secondOpinion(Law.arguments(outcome, with)).orElse(Double.NaN);
   }
 
   @Override
@@ -173,7 +195,7 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
       return Optional.empty();
     }
     Interval sum = Interval.of(Value.ZERO);
-    for (int place = 0; place < listed; place++) {
+    for (int place = 0; place < listed.size(); place++) {
       sum = sum.plus(share(isSummed(arguments, place), probability(arguments, place)));
     }
     return Optional.of(sum.plus(rangeOfUnlisted(points, arguments, workspace)));
@@ -190,25 +212,21 @@ record SumOfOutcomes(Law law, Alternative alternative, int first, int listed)
     return never ? nothing : nothing.hull(probability);
   }
 
-  /// Which of the outcomes that are not listed count may hang on the range of the observed one's
-  /// probability.
+  /// The more probable the outcome observed may be, the more outcomes are summed.
   private Interval rangeOfUnlisted(
       List<Value> points, List<Interval> arguments, Workspace workspace) {
-    List<Value> with = parameters(points);
-    Interval sum = Interval.of(Value.ZERO);
-    for (int outcome = law.first(with); outcome <= law.last(with); outcome++) {
-      if (isListed(outcome)) {
-        continue;
-      }
-      Interval probability = Interval.of(probability(outcome, points, workspace)).widened();
-      boolean sure =
-          alternative != Alternative.TWO_SIDED || arguments.get(OWN_PROBABILITY).isPoint();
-      if (!sure) {
-        sum = sum.plus(probability.hull(Interval.of(Value.ZERO)));
-      } else if (counts(outcome, points, workspace)) {
-        sum = sum.plus(probability);
-      }
-    }
-    return sum;
+    Interval probability = arguments.get(OWN_PROBABILITY);
+    Value least = probability.low().orElse(Value.ZERO);
+    Value most = probability.high().orElse(Value.ONE);
+    return sumOfUnlisted(points, least, workspace).hull(sumOfUnlisted(points, most, workspace));
+  }
+
+  private Interval sumOfUnlisted(List<Value> points, Value ownProbability, Workspace workspace) {
+    List<Value> arguments = new ArrayList<>(points);
+    arguments.set(OWN_PROBABILITY, ownProbability);
+    List<Value> terms = new ArrayList<>();
+    unlisted(arguments, workspace)
+        .forEach((from, to) -> terms.add(law.sum(from, to, parameters(points), workspace)));
+    return Interval.of(sum(terms)).widened();
   }
 }

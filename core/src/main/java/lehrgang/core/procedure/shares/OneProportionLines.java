@@ -17,7 +17,6 @@ import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.parts.ExactOutcomes;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.LargeSampleConditions;
-import lehrgang.core.procedure.parts.Law;
 import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.procedure.parts.NormalDecision;
 import lehrgang.core.procedure.parts.SampleSizeLines;
@@ -51,7 +50,7 @@ record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
     expected(lines);
     statistic(lines);
     deciding.addTo(lines);
-    Optional<ExactOutcomes> outcomes = outcomes(group, deciding);
+    Optional<ExactOutcomes> outcomes = outcomes(group, claimed, deciding);
     lines.begin("p");
     outcomes.ifPresent(
         exact -> {
@@ -104,17 +103,18 @@ record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
                 Formulas.standardised(line("x").minus(line("E.yes")), spread)));
   }
 
-  private static Optional<ExactOutcomes> outcomes(Group group, NormalDecision deciding) {
+  private static Optional<ExactOutcomes> outcomes(
+      Group group, Rational claimed, NormalDecision deciding) {
     return group.trials() > ExactOutcomes.MOST_TRIALS
         ? Optional.empty()
         : Optional.of(
-            new ExactOutcomes(
-                Law.BINOMIAL,
+            ExactOutcomes.ofTrials(
                 deciding.alternative(),
+                group.successes(),
+                group.trials(),
+                claimed,
                 line("x"),
-                List.of(N, CLAIMED),
-                0,
-                (int) group.trials()));
+                List.of(N, CLAIMED)));
   }
 
   /// Wald's interval, from the observed share and its own standard error, and Wilson's.

@@ -133,7 +133,11 @@ final class OneProportionPage implements WorkedPage {
         .outcomes()
         .ifPresentOrElse(
             outcomes -> more.add(exact(outcomes)),
-            () -> more.add(say.remark(Tone.NOTE, "p.exact.too-many")));
+            () ->
+                more.add(
+                    new Block.Remark(
+                        Tone.NOTE,
+                        say.phrase("p.exact.too-many").with("most", ExactOutcomes.MOST_TRIALS))));
     return deciding.pStep(say, more);
   }
 

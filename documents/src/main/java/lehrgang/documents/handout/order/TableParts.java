@@ -88,14 +88,12 @@ final class TableParts {
   }
 
   Table outcomes(PageBlock.Outcomes outcomes) {
-    boolean fractions =
-        outcomes.blankRows() > 0
-            || outcomes.outcomes().stream().anyMatch(each -> !each.fraction().isEmpty());
+    boolean fractions = outcomes.hasFractions();
     List<List<Entry>> body = new ArrayList<>();
     Entry nothing = Entry.of("", Look.PLAIN);
     int last = -1;
     for (int k : outcomes.briefly(LONGEST_LIST)) {
-      if (k > last + 1) {
+      if (outcomes.between(last, k) > 0) {
         body.add(List.of(Entry.side("⋯"), nothing, nothing));
       }
       last = k;

@@ -122,11 +122,34 @@ const Lehrgang = (() => {
 
   const isWhole = Number.isInteger;
 
+  // By how much ln n! is more than Stirling's formula says.
+  const overStirling = n => n > 15
+    ? (1 / 12 - (1 / 360 - (1 / 1260 - 1 / (1680 * n * n)) / (n * n)) / (n * n)) / n
+    : logFactorial(n) - (n + 0.5) * Math.log(n) + n - 0.5 * Math.log(2 * Math.PI);
+
+  // x ln(x/m) + m - x, without the loss of digits near x = m.
+  const deviance = (x, m) => {
+    const v = (x - m) / (x + m);
+    if (Math.abs(v) >= 0.1) return x * Math.log(x / m) + m - x;
+    let sum = (x - m) * v;
+    let term = 2 * x * v;
+    for (let odd = 3; odd < 60; odd += 2) {
+      term *= v * v;
+      sum += term / odd;
+    }
+    return sum;
+  };
+
   const binomial = (k, n, p) => {
-    if (!isWhole(k) || !isWhole(n) || n < 0 || n > 20000 || p < 0 || p > 1) none();
+    if (!isWhole(k) || !isWhole(n) || n < 0 || n > 2000000000 || p < 0 || p > 1) none();
     if (k < 0 || k > n) return 0;
     if (p === 0 || p === 1) return k === n * p ? 1 : 0;
-    return Math.exp(logChoose(n, k) + k * Math.log(p) + (n - k) * Math.log1p(-p));
+    if (k === 0) return Math.exp(n * Math.log1p(-p));
+    if (k === n) return Math.exp(n * Math.log(p));
+    // Loader (2000): logarithms of factorials are too large to be subtracted.
+    return Math.sqrt(n / (2 * Math.PI * k * (n - k)))
+      * Math.exp(overStirling(n) - overStirling(k) - overStirling(n - k)
+        - deviance(k, n * p) - deviance(n - k, n * (1 - p)));
   };
 
   const hypergeometric = (k, r1, r2, c1, n) => {
@@ -210,15 +233,81 @@ const Lehrgang = (() => {
     return [Math.min(...ends), Math.max(...ends)];
   };
 
+  // The most probable number of successes.
+  const binomialMode = (n, p) => clamp(Math.floor((n + 1) * p), 0, n);
+
+  // The probability of the successes from one number to another: the most probable of them, and its
+  // neighbours as long as they count.
+  const binomialSum = (from, to, n, p) => {
+    if (p === 0 || p === 1) return from <= n * p && n * p <= to ? 1 : 0;
+    const largest = clamp(binomialMode(n, p), from, to);
+    let sum = 1;
+    let weight = 1;
+    for (let k = largest; k < to && weight > sum * 1e-18; k++) sum += weight *= (n - k) * p / ((k + 1) * (1 - p));
+    weight = 1;
+    for (let k = largest; k > from && weight > sum * 1e-18; k--) sum += weight *= k * (1 - p) / ((n - k + 1) * p);
+    return binomial(largest, n, p) * sum;
+  };
+
   const LAWS = {
-    binomial: { size: 2, at: (k, w) => binomial(k, ...w), first: () => 0, last: w => w[0] },
+    binomial: { size: 2, at: (k, w) => binomial(k, ...w), first: () => 0, last: w => w[0],
+      sum: (from, to, w) => binomialSum(from, to, ...w),
+      isMany: w => w[0] > 1000 && w[1] > 0 && w[1] < 1, mode: w => binomialMode(...w) },
     hypergeometric: { size: 4, at: (k, w) => hypergeometric(k, ...w),
-      first: w => Math.max(0, w[2] - w[1]), last: w => Math.min(w[0], w[2]) },
+      first: w => Math.max(0, w[2] - w[1]), last: w => Math.min(w[0], w[2]),
+      sum: (from, to, w) => {
+        let sum = 0;
+        for (let k = from; k <= to; k++) sum += hypergeometric(k, ...w);
+        return sum;
+      },
+      isMany: () => false },
+  };
+
+  // The first number with a condition that none before it meets and all from it on do; the last meets it.
+  const firstWith = (condition, first, last) => {
+    while (first < last) {
+      const middle = Math.floor((first + last) / 2);
+      if (condition(middle)) last = middle; else first = middle + 1;
+    }
+    return last;
+  };
+
+  // The outcomes that are summed, as runs from one to another.
+  const summed = (law, side, own, probability, w) => {
+    const counts = k => side === "less" ? own >= k : side === "greater" ? k >= own : atLeast(probability, law.at(k, w));
+    const [first, last] = [law.first(w), law.last(w)];
+    const runs = [];
+    if (!law.isMany(w)) {
+      for (let k = first; k <= last; k++) if (counts(k)) runs.push([k, k]);
+      return runs;
+    }
+    const mode = law.mode(w);
+    const not = k => !counts(k);
+    const lastWith = (condition, from, to) => firstWith(k => k > to || !condition(k), from, to + 1) - 1;
+    if (counts(mode)) return [[firstWith(counts, first, mode), lastWith(counts, mode, last)]];
+    if (counts(first)) runs.push([first, firstWith(not, first, mode) - 1]);
+    if (counts(last)) runs.push([lastWith(not, mode, last) + 1, last]);
+    return runs;
+  };
+
+  // What is left of runs without others, both in rising order.
+  const without = (runs, others) => {
+    const left = [];
+    for (const [from, to] of runs) {
+      let next = from;
+      for (const [start, end] of others) {
+        if (end < next || start > to) continue;
+        if (start > next) left.push([next, start - 1]);
+        next = end + 1;
+      }
+      if (next <= to) left.push([next, to]);
+    }
+    return left;
   };
 
   // The sum of the probabilities of some outcomes: those that are listed and marked, and those that
-  // became possible because other margins were put in.
-  const outcomes = ([name, side, first, listed], args) => {
+  // are not listed, being very many or possible only with other margins.
+  const outcomes = ([name, side, listed], args) => {
     const law = LAWS[name];
     const given = args.slice(2, 2 + law.size);
     if (![args[0], ...given].every(isPoint)) return [0, Infinity];
@@ -226,21 +315,15 @@ const Lehrgang = (() => {
     law.at(0, w);
     let sum = NO;
     const add = range => { sum = [sum[0] + range[0], sum[1] + range[1]]; };
-    for (let place = 0; place < listed; place++) {
-      const marked = args[2 + law.size + 2 * place];
-      const p = args[3 + law.size + 2 * place];
+    for (let at = 2 + law.size; at < args.length; at += 2) {
+      const marked = args[at];
+      const p = args[at + 1];
       if (marked[0] > 0) add(p); else if (marked[1] > 0) add(hull(NO, p));
     }
-    const own = args[0][0];
-    for (let k = law.first(w); k <= law.last(w); k++) {
-      if (k >= first && k < first + listed) continue;
-      const p = law.at(k, w);
-      if (side === "two-sided" && !isPoint(args[1])) {
-        add([0, p]);
-      } else if (side === "less" ? own >= k : side === "greater" ? k >= own : atLeast(args[1][0], p)) {
-        add([p, p]);
-      }
-    }
+    const unlisted = probability => without(summed(law, side, args[0][0], probability, w), listed)
+      .reduce((part, [from, to]) => part + law.sum(from, to, w), 0);
+    const low = unlisted(args[1][0]);
+    add(isPoint(args[1]) ? [low, low] : [low, unlisted(args[1][1])]);
     return sum;
   };
 

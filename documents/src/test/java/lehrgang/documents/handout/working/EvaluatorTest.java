@@ -66,9 +66,20 @@ class EvaluatorTest {
   }
 
   static Stream<Solution> solutions() {
-    return Stream.concat(
-        Extent.of("one of each", 4, ReferenceCases.oneOfEach()).stream(),
-        Demo.some().stream().map(name -> DemoCourse.open(name).solution()));
+    return Stream.of(
+            Extent.of("one of each", 4, ReferenceCases.oneOfEach()).stream(),
+            Demo.some().stream().map(name -> DemoCourse.open(name).solution()),
+            manyOutcomes())
+        .flatMap(some -> some);
+  }
+
+  private static Stream<Solution> manyOutcomes() {
+    Solution share =
+        ReferenceCases.solution(
+            "one-proportion", ReferenceCases.shares(List.of(List.of(7L, 5_000L))));
+    return Stream.of(
+        ReferenceCases.solution("matched-pairs", ReferenceCases.pairs(4_000, 63_120, 64_010, 900)),
+        share.withChoices(share.choices().withTyped("claimed", "0.002")));
   }
 
   private static Derivation derive(Solution solution) {
