@@ -92,8 +92,8 @@ class RoomsTest {
     know(rooms, "documents.journal", "");
     know(rooms, "documents.look", "");
     know(rooms, "documents.typeset", core + " documents.look");
-    know(rooms, "documents.figure", onFiles + " documents.look");
     know(rooms, "documents.paper", core + " documents.look documents.typeset");
+    know(rooms, "documents.figure", onFiles + " documents.look documents.paper");
     know(rooms, "documents.handout.order", core);
     String sheets = core + " documents.look documents.figure documents.handout.order";
     know(rooms, "documents.handout.html", sheets);

@@ -1,13 +1,13 @@
 package lehrgang.documents.figure;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import lehrgang.core.page.FigureSpec;
 import lehrgang.core.wording.Phrase;
 import lehrgang.documents.file.FileProblem;
 import lehrgang.documents.file.WholeFile;
+import lehrgang.documents.paper.Element;
+import lehrgang.documents.paper.Pdf;
 
 /// A figure as a file of its own, for slides and papers: SVG or PDF, drawn from the same shapes as
 /// the one on screen.
@@ -23,11 +23,10 @@ public final class FigureFile {
   /// @throws FileProblem if it cannot be written, or ends otherwise
   public static void write(FigureSpec figure, Path path) throws FileProblem {
     checkEnding(path);
-    Drawing drawing = Draughtsman.draw(figure, WIDTH);
     if (name(path).endsWith(SVG)) {
-      WholeFile.write(path, Svg.standalone(drawing));
+      WholeFile.write(path, svg(figure));
     } else {
-      WholeFile.write(path, pdf(drawing));
+      WholeFile.write(path, pdf(figure));
     }
   }
 
@@ -49,7 +48,8 @@ public final class FigureFile {
 
   /// A figure as PDF, one page of its own size.
   public static byte[] pdf(FigureSpec figure) {
-    return pdf(Draughtsman.draw(figure, WIDTH));
+    return Pdf.of(
+        PaperFigure.of(figure, WIDTH * PaperFigure.SCALE, Element.document()), alternative(figure));
   }
 
   /// How high a figure is, in widths.
@@ -61,13 +61,5 @@ public final class FigureFile {
   /// What a figure shows, in words.
   public static String alternative(FigureSpec figure) {
     return Draughtsman.draw(figure, WIDTH).alternative();
-  }
-
-  private static byte[] pdf(Drawing drawing) {
-    try {
-      return FigurePdf.of(drawing);
-    } catch (IOException e) {
-      throw new UncheckedIOException("a font of the program cannot be embedded", e);
-    }
   }
 }

@@ -4,41 +4,63 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.function.Function;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
-/// Writes a document on paper as PDF: tagged, with embedded fonts, title and language.
+/// Writes a document on paper as PDF: tagged, with embedded fonts, title and language. The same
+/// document gives the same bytes.
 public final class Pdf {
   private static final COSName ORNAMENT = COSName.getPDFName("Artifact");
 
-  private Pdf() {}
+  private final PDDocument document;
+  private final PdfFonts fonts;
+  private final PdfPictures pictures;
+  private final PdfStructure structure = new PdfStructure();
 
-  /// The same document gives the same bytes.
+  private Pdf(PDDocument document, PdfFonts fonts) {
+    this.document = document;
+    this.fonts = fonts;
+    this.pictures = new PdfPictures(document);
+  }
+
+  private interface Content {
+    void addTo(Pdf pdf) throws IOException;
+  }
+
+  /// A document on pages of one size.
   public static byte[] of(Print print) {
+    Paper paper = print.paper();
+    return written(
+        pdf -> {
+          List<List<Piece>> pages = Pages.of(print.flow(), paper.textHeight());
+          for (int i = 0; i < pages.size(); i++) {
+            List<Piece> pieces =
+                pages.get(i).stream().map(piece -> piece.moved(paper.left(), paper.top())).toList();
+            pdf.page(paper.width(), paper.height(), pieces, print.folio().on(i + 1, pages.size()));
+          }
+          pdf.document.getDocumentCatalog().setLanguage(print.language());
+        },
+        print.title());
+  }
+
+  /// One page as large as what stands on it.
+  public static byte[] of(Slab slab, String title) {
+    return written(pdf -> pdf.page(slab.width(), slab.height(), slab.pieces(), List.of()), title);
+  }
+
+  private static byte[] written(Content content, String title) {
     try (PDDocument document = new PDDocument();
         PdfFonts fonts = new PdfFonts(document)) {
-      PdfPictures pictures = new PdfPictures(document);
-      PdfStructure structure = new PdfStructure();
-      List<List<Piece>> pages = Pages.of(print.flow(), print.paper().textHeight());
-      for (int i = 0; i < pages.size(); i++) {
-        page(
-            document,
-            page -> new PdfPen(page, fonts, pictures, print.paper().height()),
-            structure,
-            print,
-            pages.get(i),
-            print.folio().on(i + 1, pages.size()));
-      }
-      structure.finish(document);
-      describe(document, print);
+      Pdf pdf = new Pdf(document, fonts);
+      content.addTo(pdf);
+      pdf.structure.finish(document);
+      pdf.describe(title);
       ByteArrayOutputStream bytes = new ByteArrayOutputStream();
       document.save(bytes);
       return bytes.toByteArray();
@@ -47,30 +69,22 @@ public final class Pdf {
     }
   }
 
-  private static void page(
-      PDDocument document,
-      Function<PDPageContentStream, PdfPen> pens,
-      PdfStructure structure,
-      Print print,
-      List<Piece> pieces,
-      List<Paint> margins)
+  private void page(double width, double height, List<Piece> pieces, List<Paint> margins)
       throws IOException {
-    Paper paper = print.paper();
-    PDPage page = new PDPage(new PDRectangle((float) paper.width(), (float) paper.height()));
+    PDPage page = new PDPage(new PDRectangle((float) width, (float) height));
     document.addPage(page);
     structure.begin(page);
     try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-      PdfPen pen = pens.apply(content);
+      PdfPen pen = new PdfPen(content, fonts, pictures, height);
       for (Piece piece : pieces) {
-        Piece placed = piece.moved(paper.left(), paper.top());
-        if (placed.element().isPresent()) {
-          Element element = placed.element().get();
+        if (piece.element().isPresent()) {
+          Element element = piece.element().get();
           content.beginMarkedContent(
               COSName.getPDFName(element.type().pdfName()), structure.note(element, page));
         } else {
           content.beginMarkedContent(ORNAMENT);
         }
-        pen.paint(placed.paints());
+        pen.paint(piece.paints());
         content.endMarkedContent();
       }
       content.beginMarkedContent(ORNAMENT);
@@ -79,15 +93,13 @@ public final class Pdf {
     }
   }
 
-  private static void describe(PDDocument document, Print print) {
+  private void describe(String title) {
     PDDocumentInformation information = document.getDocumentInformation();
-    information.setTitle(print.title());
+    information.setTitle(title);
     information.setProducer("Lehrgang");
-    PDDocumentCatalog catalog = document.getDocumentCatalog();
-    catalog.setLanguage(print.language());
     PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
     preferences.setDisplayDocTitle(true);
-    catalog.setViewerPreferences(preferences);
+    document.getDocumentCatalog().setViewerPreferences(preferences);
     // A file that is made again is the same file.
     document.setDocumentId(0L);
   }

@@ -6,6 +6,7 @@ import lehrgang.core.notation.Box;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
 import lehrgang.core.wording.Span;
 import lehrgang.core.work.Progress;
+import lehrgang.documents.figure.PaperFigure;
 import lehrgang.documents.handout.order.Manuscript.Chapter;
 import lehrgang.documents.handout.order.Part;
 import lehrgang.documents.handout.order.Part.Numbering;

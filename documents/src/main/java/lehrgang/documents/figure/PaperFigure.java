@@ -1,10 +1,8 @@
-package lehrgang.documents.handout.pdf;
+package lehrgang.documents.figure;
 
 import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.page.FigureSpec;
-import lehrgang.documents.figure.Draughtsman;
-import lehrgang.documents.figure.Drawing;
 import lehrgang.documents.figure.Drawing.Anchor;
 import lehrgang.documents.figure.Drawing.Face;
 import lehrgang.documents.figure.Drawing.Filling;
@@ -16,16 +14,17 @@ import lehrgang.documents.paper.Pictured;
 import lehrgang.documents.paper.Slab;
 
 /// A figure as paints on paper.
-final class PaperFigure {
+public final class PaperFigure {
   /// Points to a pixel at 100 %.
-  private static final double SCALE = 0.75;
+  static final double SCALE = 0.75;
 
   private static final double EDGE = 1.2;
 
   private PaperFigure() {}
 
-  /// @param width in points
-  static Slab of(FigureSpec spec, double width, Element parent) {
+  /// @param width  in points
+  /// @param parent what the figure is a part of
+  public static Slab of(FigureSpec spec, double width, Element parent) {
     Drawing drawing = Draughtsman.draw(spec, width / SCALE);
     List<Paint> paints = new ArrayList<>();
     drawing.shapes().forEach(shape -> add(shape, paints));
