@@ -86,8 +86,9 @@ class RoomsTest {
     String onFiles = core + " documents.file";
     know(rooms, "documents.solutionfile", onFiles);
     know(rooms, "documents.report", core);
-    know(rooms, "documents.table", core + " documents.report");
-    know(rooms, "documents.cases", onFiles + " documents.table");
+    know(rooms, "documents.delimited", "");
+    know(rooms, "documents.table", core + " documents.report documents.delimited");
+    know(rooms, "documents.cases", onFiles + " documents.table documents.delimited");
     know(rooms, "documents.marks", onFiles + " documents.table documents.cases");
     know(rooms, "documents.journal", "");
     know(rooms, "documents.look", "");
@@ -116,7 +117,8 @@ class RoomsTest {
             + " documents.handout.order");
     String documents =
         onFiles
-            + " documents.solutionfile documents.report documents.table documents.cases"
+            + " documents.solutionfile documents.report documents.delimited documents.table"
+            + " documents.cases"
             + " documents.marks documents.personal documents.journal"
             + " documents.look documents.typeset documents.figure documents.paper"
             + forms

@@ -10,6 +10,7 @@ import lehrgang.desktop.kit.Words;
 import lehrgang.documents.cases.CaseFile;
 import lehrgang.documents.cases.CaseFormat;
 import lehrgang.documents.cases.CaseSource;
+import lehrgang.documents.delimited.Quotes;
 
 /// How a text file is written, open to change.
 final class TextFormat extends FlowPane {
@@ -35,12 +36,12 @@ final class TextFormat extends FlowPane {
                     separator -> read.accept(now.withSeparator(separator)))
                 .named("separator")
                 .show(SEPARATORS, now.separator()),
-            new Picker<CaseFormat.Quotes>(
+            new Picker<Quotes>(
                     Words.of("records.quotes"),
                     quotes -> Words.of("records.quotes." + quotes.key()),
                     quotes -> read.accept(now.withQuotes(quotes)))
                 .named("quotes")
-                .show(List.of(CaseFormat.Quotes.values()), now.quotes()),
+                .show(List.of(Quotes.values()), now.quotes()),
             new Picker<DecimalSign>(
                     Words.of("records.decimals"),
                     sign -> Words.of("records.decimals." + sign.key()),

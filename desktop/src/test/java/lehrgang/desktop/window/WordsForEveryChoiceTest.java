@@ -19,8 +19,8 @@ import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Wording;
 import lehrgang.desktop.kit.Words;
-import lehrgang.documents.cases.CaseFormat;
 import lehrgang.documents.cases.Kind;
+import lehrgang.documents.delimited.Quotes;
 import lehrgang.documents.handout.Form;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -39,7 +39,7 @@ class WordsForEveryChoiceTest {
             keys(Kind.values(), Kind::key, "records.kind.", "", ".hint"),
             keys(Recipe.Form.values(), Recipe.Form::key, "records.count.", "", ".hint"),
             keys(Recipe.Form.values(), Recipe.Form::key, "records.rows.", ""),
-            keys(CaseFormat.Quotes.values(), CaseFormat.Quotes::key, "records.quotes.", ""),
+            keys(Quotes.values(), Quotes::key, "records.quotes.", ""),
             keys(DecimalSign.values(), DecimalSign::key, "records.decimals.", ""),
             keys(DatePart.values(), DatePart::key, "recipe.form.part.", ""),
             keys(DateOrder.values(), DateOrder::key, "recipe.form.order.", ""),

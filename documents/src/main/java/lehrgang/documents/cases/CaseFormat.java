@@ -5,9 +5,9 @@ import java.nio.charset.IllegalCharsetNameException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.Map;
 import lehrgang.core.cases.DecimalSign;
+import lehrgang.documents.delimited.Quotes;
 
 /// How a text file of records is to be read: what was detected, and what can be changed.
 ///
@@ -20,29 +20,6 @@ public record CaseFormat(
   public enum Head {
     NAMES,
     NONE
-  }
-
-  /// The marks that a field may stand in, so that it can hold separators and line ends.
-  public enum Quotes {
-    DOUBLE('"'),
-    SINGLE('\''),
-    /// Marks belong to the text.
-    NONE('\uFFFF');
-
-    private final char mark;
-
-    Quotes(char mark) {
-      this.mark = mark;
-    }
-
-    /// The mark; where there is none, a code point that no text holds.
-    char mark() {
-      return mark;
-    }
-
-    public String key() {
-      return name().toLowerCase(Locale.ROOT);
-    }
   }
 
   /// The encodings that are offered; files in others are rare.

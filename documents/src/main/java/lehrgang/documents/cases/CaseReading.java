@@ -2,7 +2,6 @@ package lehrgang.documents.cases;
 
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
-import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.Reader;
@@ -13,7 +12,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import lehrgang.core.cases.Spellings;
-import lehrgang.documents.cases.CaseFormat.Quotes;
+import lehrgang.documents.delimited.Dialect;
+import lehrgang.documents.delimited.Quotes;
 
 /// The CSV library, set for records as they arrive.
 final class CaseReading {
@@ -22,43 +22,20 @@ final class CaseReading {
 
   private CaseReading() {}
 
-  private static CsvReader.CsvReaderBuilder builder(char separator, Quotes quotes) {
-    return CsvReader.builder()
-        .fieldSeparator(separator)
-        .quoteCharacter(quotes.mark())
-        .skipEmptyLines(true)
-        .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-        .extraFieldStrategy(FieldMismatchStrategy.IGNORE);
-  }
-
   static CsvReader<CsvRecord> of(Reader text, char separator, Quotes quotes) {
-    return builder(separator, quotes).ofCsvRecord(text);
+    return new Dialect(separator, quotes).reader().ofCsvRecord(text);
   }
 
   static CsvReader<Row> rows(Reader text, char separator, Quotes quotes, RowHandler handler) {
-    return builder(separator, quotes).build(handler, text);
-  }
-
-  static List<List<String>> firstRows(String text, char separator, Quotes quotes, int most) {
-    List<List<String>> rows = new ArrayList<>();
-    try (CsvReader<CsvRecord> reader = builder(separator, quotes).ofCsvRecord(text)) {
-      for (CsvRecord row : reader) {
-        rows.add(row.getFields());
-        if (rows.size() >= most) {
-          break;
-        }
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return rows;
+    return new Dialect(separator, quotes).reader().build(handler, text);
   }
 
   /// A text with tabs between its fields, whatever stood there.
   static String withTabs(String text, CaseFormat format) {
     StringWriter changed = new StringWriter();
     try (CsvWriter writer = CsvWriter.builder().fieldSeparator('\t').build(changed)) {
-      firstRows(text, format.separator(), format.quotes(), Integer.MAX_VALUE)
+      new Dialect(format.separator(), format.quotes())
+          .rows(text, Integer.MAX_VALUE)
           .forEach(writer::writeRecord);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

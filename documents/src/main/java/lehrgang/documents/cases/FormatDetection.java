@@ -8,7 +8,6 @@ import java.nio.charset.CharsetDecoder;
 import java.nio.charset.CoderResult;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -17,14 +16,12 @@ import java.util.stream.IntStream;
 import lehrgang.core.cases.DateOrder;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.documents.cases.CaseFormat.Head;
-import lehrgang.documents.cases.CaseFormat.Quotes;
+import lehrgang.documents.delimited.Dialect;
 
 /// Finds out how a text file is written from its beginning.
 final class FormatDetection {
-  private static final List<Character> SEPARATORS = List.of('\t', ';', ',', '|');
   private static final Pattern COMMA_NUMBER = Pattern.compile("-?[0-9]+,[0-9]+");
   private static final Pattern POINT_NUMBER = Pattern.compile("-?[0-9]+\\.[0-9]+");
-  private static final String FIELD_BEGINS = "(?:^|(?<=[\\t;,|\\r\\n]))";
   private static final int LINES_LOOKED_AT = 100;
 
   private FormatDetection() {}
@@ -33,14 +30,14 @@ final class FormatDetection {
   static CaseFormat of(byte[] beginning) {
     Charset charset = charset(beginning);
     String text = wholeLines(decoded(beginning, charset));
-    Quotes quotes = quotes(text);
-    char separator = separator(text, quotes);
-    List<List<String>> rows = rows(text, separator, quotes);
-    if (rows.isEmpty() && areEven(rows(text, separator, Quotes.NONE))) {
-      quotes = Quotes.NONE;
-      rows = rows(text, separator, quotes);
-    }
-    return new CaseFormat(charset, separator, quotes, sign(rows, separator), head(rows));
+    Dialect dialect = Dialect.of(text);
+    List<List<String>> rows = rows(text, dialect);
+    return new CaseFormat(
+        charset,
+        dialect.separator(),
+        dialect.quotes(),
+        sign(rows, dialect.separator()),
+        head(rows));
   }
 
   private static Charset charset(byte[] bytes) {
@@ -80,72 +77,9 @@ final class FormatDetection {
     return end > 0 ? text.substring(0, end) : text;
   }
 
-  /// Lines that cannot be taken apart with quotation marks, but without, hold marks as part of
-  /// their text: *"Old" mill*.
-  private static boolean areEven(List<List<String>> rows) {
-    return rows.stream().mapToInt(List::size).distinct().count() == 1;
-  }
-
-  /// Single marks are taken for quotation marks where more fields stand in them than in double
-  /// ones, and no field merely begins with one, as in *’s Heeren path*.
-  private static Quotes quotes(String text) {
-    long single = inMarks(text, "'");
-    return single > inMarks(text, "\"") && single == beginningWith(text, "'")
-        ? Quotes.SINGLE
-        : Quotes.DOUBLE;
-  }
-
-  private static long inMarks(String text, String mark) {
-    String field = "%1$s[^%1$s]*+(?:%1$s%1$s[^%1$s]*+)*+%1$s(?=[\\t;,|\\r\\n]|$)".formatted(mark);
-    return Pattern.compile(FIELD_BEGINS + field).matcher(text).results().count();
-  }
-
-  private static long beginningWith(String text, String mark) {
-    return Pattern.compile(FIELD_BEGINS + mark).matcher(text).results().count();
-  }
-
-  /// The one that stands equally often in most lines.
-  private static char separator(String text, Quotes quotes) {
-    List<String> lines =
-        text.lines().filter(line -> !line.isBlank()).limit(LINES_LOOKED_AT).toList();
-    char best = ',';
-    double most = 0;
-    for (char candidate : SEPARATORS) {
-      List<Long> counts =
-          lines.stream().map(line -> outsideQuotes(line, candidate, quotes.mark())).toList();
-      long usual =
-          counts.stream()
-              .filter(count -> count > 0)
-              .max(Comparator.comparingLong(count -> counts.stream().filter(count::equals).count()))
-              .orElse(0L);
-      double agreeing =
-          (double) counts.stream().filter(count -> count == usual && count > 0).count()
-              / Math.max(1, lines.size());
-      if (agreeing > most + 0.05) {
-        most = agreeing;
-        best = candidate;
-      }
-    }
-    return best;
-  }
-
-  private static long outsideQuotes(String line, char wanted, char mark) {
-    long found = 0;
-    boolean quoted = false;
-    for (int i = 0; i < line.length(); i++) {
-      char c = line.charAt(i);
-      if (c == mark) {
-        quoted = !quoted;
-      } else if (c == wanted && !quoted) {
-        found++;
-      }
-    }
-    return found;
-  }
-
-  private static List<List<String>> rows(String text, char separator, Quotes quotes) {
+  private static List<List<String>> rows(String text, Dialect dialect) {
     try {
-      return CaseReading.firstRows(text, separator, quotes, LINES_LOOKED_AT);
+      return dialect.rows(text, LINES_LOOKED_AT);
     } catch (CsvParseException e) {
       return List.of();
     }

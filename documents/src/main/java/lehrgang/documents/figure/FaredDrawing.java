@@ -14,7 +14,8 @@ import lehrgang.documents.figure.Drawing.Stroke;
 /// How a class fared: a bar from zero to all answers for each sort of number, its parts told apart
 /// by colour, by being filled or hollow, and by their numbers.
 final class FaredDrawing {
-  private static final double NAME_WIDTH = 190;
+  private static final double LARGEST_NAME_SHARE = 0.4;
+  private static final double NAME_GAP = 10;
   private static final double NUMBER_WIDTH = 62;
   private static final double ROW = 27;
   private static final double BAR = 17;
@@ -44,11 +45,18 @@ final class FaredDrawing {
 
   private final Fared fared;
   private final double width;
+  private final double nameWidth;
   private final Sketchpad pad = new Sketchpad();
 
   FaredDrawing(Fared fared, double width) {
     this.fared = fared;
     this.width = width;
+    double longest =
+        fared.bars().stream()
+            .mapToDouble(bar -> Drawing.widthOf(bar.name(), Sketchpad.SMALL))
+            .max()
+            .orElse(0);
+    this.nameWidth = Math.min(Math.ceil(longest) + 2 * NAME_GAP, LARGEST_NAME_SHARE * width);
   }
 
   Drawing draw() {
@@ -57,7 +65,7 @@ final class FaredDrawing {
       bar(fared.bars().get(k), HEAD + k * ROW);
     }
     double end = HEAD + fared.bars().size() * ROW;
-    pad.line(NAME_WIDTH, HEAD - 4, NAME_WIDTH, end, Ink.SOFT, 1, Stroke.SOLID);
+    pad.line(nameWidth, HEAD - 4, nameWidth, end, Ink.SOFT, 1, Stroke.SOLID);
     return pad.finish(width, end + 6, fared.alternative());
   }
 
@@ -73,14 +81,14 @@ final class FaredDrawing {
 
   private void bar(FaredBar bar, double top) {
     pad.label(
-        NAME_WIDTH - 10,
+        nameWidth - NAME_GAP,
         top + 13,
-        Sketchpad.fitted(bar.name(), NAME_WIDTH - 12),
+        Sketchpad.fitted(bar.name(), nameWidth - NAME_GAP - 2),
         Anchor.END,
         Ink.INK);
     int all = bar.counts().stream().mapToInt(Integer::intValue).sum();
-    double scale = all == 0 ? 0 : (width - NAME_WIDTH - NUMBER_WIDTH) / all;
-    double x = NAME_WIDTH;
+    double scale = all == 0 ? 0 : (width - nameWidth - NUMBER_WIDTH) / all;
+    double x = nameWidth;
     for (int k = 0; k < bar.counts().size(); k++) {
       int count = bar.counts().get(k);
       double length = count * scale;

@@ -1,18 +1,14 @@
 package lehrgang.documents.table;
 
 import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
-import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
-import java.io.IOException;
 import java.io.Serial;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import lehrgang.core.cases.Spellings;
 import lehrgang.core.wording.ControlCharacters;
 import lehrgang.core.wording.Phrase;
+import lehrgang.documents.delimited.Dialect;
 
 /// A text as lines of cells, whatever stands between them: tabs, semicolons or commas.
 final class TextCells {
@@ -41,23 +37,15 @@ final class TextCells {
     String clean = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
     refuseControls(clean);
     List<List<String>> grid = new ArrayList<>();
-    try (CsvReader<CsvRecord> reader =
-        CsvReader.builder()
-            .fieldSeparator(separator(clean))
-            .skipEmptyLines(true)
-            .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-            .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
-            .ofCsvRecord(clean)) {
-      for (CsvRecord row : reader) {
-        List<String> fields = row.getFields().stream().map(Spellings::written).toList();
+    try {
+      for (List<String> row : Dialect.of(clean).rows(clean, Integer.MAX_VALUE)) {
+        List<String> fields = row.stream().map(Spellings::written).toList();
         if (fields.stream().anyMatch(field -> !field.isEmpty())) {
           grid.add(new ArrayList<>(fields));
         }
       }
     } catch (CsvParseException e) {
       throw new Refused(Phrase.of("import.quotes"));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
     }
     dropEmptyLastColumns(grid);
     return grid;
@@ -74,18 +62,6 @@ final class TextCells {
                 .with("name", ControlCharacters.name(control.getAsInt())));
       }
     }
-  }
-
-  /// The separator that stands in most lines; a tab goes before a semicolon, that before a comma.
-  private static String separator(String text) {
-    List<String> lines = text.lines().filter(line -> !line.isBlank()).toList();
-    for (String candidate : List.of("\t", ";", ",")) {
-      long having = lines.stream().filter(line -> line.contains(candidate)).count();
-      if (having > 0 && 2 * having >= lines.size()) {
-        return candidate;
-      }
-    }
-    return "\t";
   }
 
   private static void dropEmptyLastColumns(List<List<String>> grid) {

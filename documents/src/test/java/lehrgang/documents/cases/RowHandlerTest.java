@@ -13,6 +13,7 @@ import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.cases.Spellings;
+import lehrgang.documents.delimited.Quotes;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -46,8 +47,7 @@ class RowHandlerTest {
   }
 
   private static List<CsvRecord> byTheLibrary(String text) throws IOException {
-    try (CsvReader<CsvRecord> reader =
-        CaseReading.of(new StringReader(text), ',', CaseFormat.Quotes.DOUBLE)) {
+    try (CsvReader<CsvRecord> reader = CaseReading.of(new StringReader(text), ',', Quotes.DOUBLE)) {
       return reader.stream().toList();
     }
   }
@@ -57,7 +57,7 @@ class RowHandlerTest {
     String text = text(records);
     List<List<String>> taken = new ArrayList<>();
     try (CsvReader<Row> reader =
-        CaseReading.rows(new StringReader(text), ',', CaseFormat.Quotes.DOUBLE, new RowHandler())) {
+        CaseReading.rows(new StringReader(text), ',', Quotes.DOUBLE, new RowHandler())) {
       reader.forEach(row -> taken.add(row.recorded()));
     }
     assertThat(taken).isEqualTo(byTheLibrary(text).stream().map(CsvRecord::getFields).toList());
@@ -73,7 +73,7 @@ class RowHandlerTest {
     handler.ask(new int[] {1, 3}, COLUMNS);
     int at = 0;
     try (CsvReader<Row> reader =
-        CaseReading.rows(new StringReader(text), ',', CaseFormat.Quotes.DOUBLE, handler)) {
+        CaseReading.rows(new StringReader(text), ',', Quotes.DOUBLE, handler)) {
       for (Row row : reader) {
         CsvRecord record = all.get(at++);
         assertThat(row.many()).isEqualTo(record.getFieldCount());
@@ -97,7 +97,7 @@ class RowHandlerTest {
     String text = "Gorge path,a\nLake loop,b\nGorge path,c\n";
     List<Row.Field> routes = new ArrayList<>();
     try (CsvReader<Row> reader =
-        CaseReading.rows(new StringReader(text), ',', CaseFormat.Quotes.DOUBLE, new RowHandler())) {
+        CaseReading.rows(new StringReader(text), ',', Quotes.DOUBLE, new RowHandler())) {
       reader.forEach(row -> routes.add(row.field(0)));
     }
     assertThat(routes.get(2)).isSameAs(routes.get(0)).isNotEqualTo(routes.get(1));
@@ -109,7 +109,7 @@ class RowHandlerTest {
         CaseReading.rows(
             new StringReader("a" + ",".repeat(20_000) + "\n"),
             ',',
-            CaseFormat.Quotes.DOUBLE,
+            Quotes.DOUBLE,
             new RowHandler())) {
       assertThatThrownBy(() -> reader.iterator().next()).isInstanceOf(CsvParseException.class);
     }

@@ -17,6 +17,7 @@ import lehrgang.core.cases.Recipe;
 import lehrgang.core.cases.Tally;
 import lehrgang.core.data.Checked;
 import lehrgang.core.work.Progress;
+import lehrgang.documents.delimited.Quotes;
 import lehrgang.documents.file.FileProblem;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -126,7 +127,7 @@ class UglyFilesTest {
         "marks-in-text.csv~NONE~\"Old\" mill",
         "marks-in-text.csv~NONE~The 6\" post"
       })
-  void whatMarksFieldsStandInIsFoundOut(String name, CaseFormat.Quotes quotes, String category)
+  void whatMarksFieldsStandInIsFoundOut(String name, Quotes quotes, String category)
       throws Exception {
     CaseFile file = (CaseFile) CaseSource.open(corpus().resolve(name));
     assertThat(file.format().quotes()).isEqualTo(quotes);
@@ -169,12 +170,12 @@ class UglyFilesTest {
   /// Whatever stands in quoted fields comes out as it went in, apart from blanks around it.
   @Property(tries = 200)
   void anyQuotedTextIsCountedUnderItsOwnName(
-      @ForAll CaseFormat.Quotes quotes,
+      @ForAll Quotes quotes,
       @ForAll @Size(min = 1, max = 12)
           List<@NotEmpty @StringLength(max = 12) @CharRange(from = ' ', to = '\uD7FF') String>
               fields)
       throws Exception {
-    String mark = quotes == CaseFormat.Quotes.NONE ? "" : Character.toString(quotes.mark());
+    String mark = quotes == Quotes.NONE ? "" : Character.toString(quotes.mark());
     String banned = mark.isEmpty() ? "[\\p{Cntrl}\\x80-\\x9f,]" : "[\\p{Cntrl}\\x80-\\x9f]";
     List<String> texts =
         fields.stream().map(field -> "x" + field.replaceAll(banned, "") + "x").toList();
