@@ -50,7 +50,7 @@ class CommandLineTest {
     assertThat(run.err()).isEmpty();
     assertThat(run.out())
         .contains("E₂₂ = R₂·C₂/n = 160·220/480 = 220/3 ≈ 73.33")
-        .contains("H₀ is rejected at the level 0.05: route and season are related.");
+        .contains("H₀ is rejected at the 0.05 level: route and season are associated.");
   }
 
   @Test
@@ -178,7 +178,7 @@ class CommandLineTest {
         "x,a,b\\nr,1,2\\ns,-3,4|s, a holds -3: a count cannot be negative",
         "x,a,b\\nr,1,2|The table has 1 × 2 categories",
         "x,a,b\\nr,0,2\\ns,0,4|a was never observed",
-        "x,a,b\\nr,1\\ns,3,4|Line 2 has 2 cells where 3 are expected",
+        "x,a,b\\nr,1\\ns,3,4|Line 2 and the first line differ in their number of cells (2 and 3)",
         "nothing|There is no table"
       })
   void wrongDataGetOneSentenceAndExitCodeTwo(String text, String sentence) throws Exception {

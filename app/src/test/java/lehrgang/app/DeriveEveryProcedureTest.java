@@ -77,9 +77,10 @@ class DeriveEveryProcedureTest {
                 .out())
         .isEqualTo(once);
     String list = file("category,observed\nAlder,7\nBirch,1\nMill,2\n");
-    assertThat(run("derive", "simulation", list).out()).contains("falls into its category");
+    assertThat(run("derive", "simulation", list).out()).contains("falls into a category");
     assertThat(run("derive", "simulation", list, "--repetitions", "5").err().strip())
-        .isEqualTo("The number of tables is “5”: type a whole number from 99 to 1 000 000.");
+        .isEqualTo(
+            "The number of simulated samples is “5”: type a whole number from 99 to 1 000 000.");
   }
 
   @ParameterizedTest
@@ -88,14 +89,14 @@ class DeriveEveryProcedureTest {
       value = {
         "one-proportion --trials 20 --claimed 0.5|one-proportion needs --successes X.",
         "one-proportion --successes 3 --trials 20|one-proportion needs --claimed P.",
-        "one-proportion --successes 3 --trials 20 --claimed 1.5|The claimed share is “1.5”: type a"
-            + " share between 0 and 1, such as 0.5, 50 % or 1/2.",
+        "one-proportion --successes 3 --trials 20 --claimed 1.5|The claimed proportion is “1.5”:"
+            + " type a share between 0 and 1, such as 0.5, 50 % or 1/2.",
         "one-proportion --successes 30 --trials 20 --claimed 0.5|sample has 30 successes in 20"
             + " trials: successes cannot exceed trials.",
         "two-proportions --first 3of4 --second 1/2|--first is “3of4”; write successes and trials"
             + " as X/N, such as 121/140.",
-        "two-proportions --first 0/4 --second 0/2|“success” is true of everybody or of nobody in"
-            + " both groups: without any variation there is no standard error to divide by.",
+        "two-proportions --first 0/4 --second 0/2|“success” is true of all or of none in"
+            + " both groups: the standard error is 0.",
         "fisher|fisher needs a file with its table; - reads standard input.",
         "one-proportion x.csv --successes 1 --trials 2 --claimed 0.5|one-proportion takes its"
             + " numbers as options and no file; leave out x.csv.",

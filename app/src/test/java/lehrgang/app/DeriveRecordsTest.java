@@ -37,9 +37,9 @@ class DeriveRecordsTest {
     assertThat(run.out())
         .contains(
             "The counts come from the 612 records of register.csv",
-            "11 records get another",
+            "11 records renamed.",
             "Of 612 records 595 are counted and 17 are not:",
-            "- 12 have no season (record ",
+            "- season is missing in 12 records (record ",
             "Lake loop        73      53      36    162");
   }
 
@@ -64,7 +64,7 @@ class DeriveRecordsTest {
             "Of 612 records 597 are counted and 15 are not:",
             "0.824    0.868      −0.045        0.71  2.30  0.1294",
             "χ² = (O_Σ − E_Σ)²/V_Σ ≈ (210 − 199.02)²/12.42 ≈ 9.71",
-            "Here the corrected statistic decides",
+            "The decision is based on the corrected statistic",
             "OR_MH = u_Σ/v_Σ ≈ 17.94/6.96 ≈ 2.58");
     Run shares =
         run(
@@ -81,7 +81,7 @@ class DeriveRecordsTest {
     Run typed = run("derive", "layers", REGISTER);
     assertThat(typed.exit()).isEqualTo(2);
     assertThat(typed.err())
-        .contains("There are no tables in layers here: put the layer in the first column");
+        .contains("No stratified tables were found: put the stratum in the first column");
   }
 
   @Test

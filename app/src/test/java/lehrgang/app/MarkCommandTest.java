@@ -78,8 +78,9 @@ class MarkCommandTest {
     assertThat(run.exit()).isZero();
     assertThat(run.err()).isEmpty();
     assertThat(into).isDirectoryContaining("glob:**/a.pdf").isDirectoryContaining("glob:**/b.html");
-    assertThat(Files.readString(into.resolve("a.html"))).contains("You took 1 off the number");
-    assertThat(Files.readString(into.resolve("b.html"))).doesNotContain("You took 1 off");
+    assertThat(Files.readString(into.resolve("a.html")))
+        .contains("You subtracted 1 from the number");
+    assertThat(Files.readString(into.resolve("b.html"))).doesNotContain("You subtracted 1");
   }
 
   @Test

@@ -76,8 +76,8 @@ class TallierTest {
     assertThat(account(recipe, tally))
         .containsExactly(
             "Of 7 records 5 are counted and 2 are not:",
-            "1 has no season (record 4).",
-            "1 has no gate (record 7).");
+            "season is missing in one record (record 4).",
+            "gate is missing in one record (record 7).");
   }
 
   @Test
@@ -118,8 +118,8 @@ class TallierTest {
     assertThat(tally.table().cells()).containsExactly(List.of("2"), List.of("3"));
     assertThat(account(recipe, tally))
         .contains(
-            "1 lies outside all classes of age class (record 5: “340”).",
-            "1 has something else than a number for age class (record 6: “about 40”).");
+            "age class is outside all classes in one record (record 5: “340”).",
+            "age class is not a number in one record (record 6: “about 40”).");
   }
 
   @Test
@@ -143,7 +143,7 @@ class TallierTest {
     Tally tally = tally(REGISTER, recipe);
     assertThat(tally.table().rows()).containsExactly("Spring", "Summer", "Autumn");
     assertThat(account(recipe, tally))
-        .contains("1 has no date that exists for when (record 4: “2025-02-30”).");
+        .contains("when is not a valid date in one record (record 4: “2025-02-30”).");
     assertThat(DatePart.WEEKDAY.of(DateOrder.DAY_MONTH_YEAR.read("5.4.2025").orElseThrow()))
         .isEqualTo("Saturday");
     assertThat(DateOrder.fitting(List.of("03/04/2025", "25/12/2025")))
@@ -160,11 +160,11 @@ class TallierTest {
     assertThat(account(recipe, tally(REGISTER, recipe)))
         .containsExactly(
             "Of 7 records 2 are counted and 5 are not:",
-            "1 does not pass step 2, by gate.",
-            "1 has no season (record 4).",
-            "1 does not pass step 1, by age.",
-            "1 has something else than a number for age (record 6: “about 40”).",
-            "1 has no gate (record 7).");
+            "One record is left out by step 2 (gate).",
+            "season is missing in one record (record 4).",
+            "One record is left out by step 1 (age).",
+            "age is not a number in one record (record 6: “about 40”).",
+            "gate is missing in one record (record 7).");
   }
 
   @Test
@@ -174,7 +174,9 @@ class TallierTest {
     assertThat(tally.table().rows()).containsExactly("rise", "fall");
     assertThat(tally.table().cells()).containsExactly(List.of("3"), List.of("1"));
     assertThat(account(recipe, tally))
-        .contains("2 have no row before to compare trend with (record 1: “34”; record 7: “18”).");
+        .contains(
+            "trend has no row before to compare with in 2 records (record 1: “34”; record 7:"
+                + " “18”).");
   }
 
   @Test

@@ -346,8 +346,8 @@ class ComposerTest {
                 5);
     assertThat(composed.proposals()).isEmpty();
     assertThat(Wording.english().text(composed.obstacle().orElseThrow()))
-        .contains("What stands in the way is “")
-        .endsWith("without it there are tables.");
+        .contains("No table meets all criteria. Without “")
+        .endsWith("there are tables.");
   }
 
   @Test

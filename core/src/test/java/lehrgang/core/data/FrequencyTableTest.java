@@ -74,11 +74,11 @@ class FrequencyTableTest {
   @CsvSource(
       delimiter = ';',
       value = {
-        "0.5|x|0.5;The share of hut 2 is “x”: type a number above 0, such as 0.25, 25 %, 1/4 or a"
-            + " part of a ratio.",
-        "0.5|0|0.5;The share of hut 2 is “0”: type a number above 0, such as 0.25, 25 %, 1/4 or a"
-            + " part of a ratio.",
-        "0.5| |0.5;hut 2 has no share: type one, such as 0.25, 25 % or 1/4."
+        "0.5|x|0.5;The proportion of hut 2 is “x”: type a number above 0, such as 0.25, 25 %, 1/4"
+            + " or a part of a ratio.",
+        "0.5|0|0.5;The proportion of hut 2 is “0”: type a number above 0, such as 0.25, 25 %, 1/4"
+            + " or a part of a ratio.",
+        "0.5| |0.5;hut 2 has no proportion: type one, such as 0.25, 25 % or 1/4."
       })
   void aWrongShareIsNamedWithItsCategory(String shares, String sentence) {
     assertThat(Wording.english().text(problems(entry(shares)).getFirst().sentence()))
@@ -104,7 +104,7 @@ class FrequencyTableTest {
     assertThat(unmatched)
         .extracting(problem -> Wording.english().text(problem.sentence()))
         .containsExactly(
-            "hut 3 has no partner among the pasted shares.",
-            "The share of “Hut 3” belongs to no category: did you mean “hut 3”?");
+            "hut 3 has no partner among the pasted proportions.",
+            "The proportion of “Hut 3” belongs to no category: did you mean “hut 3”?");
   }
 }

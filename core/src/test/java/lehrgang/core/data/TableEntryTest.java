@@ -29,7 +29,7 @@ class TableEntryTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "6.4|Gorge path, Summer holds 6.4: a count is a whole number, not a share or a mean.",
+        "6.4|Gorge path, Summer holds 6.4: a count is a whole number, not a proportion or a mean.",
         "-3|Gorge path, Summer holds -3: a count cannot be negative.",
         "−3|Gorge path, Summer holds −3: a count cannot be negative.",
         "6O|Gorge path, Summer holds “6O”: type a whole number.",

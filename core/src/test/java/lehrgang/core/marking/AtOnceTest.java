@@ -38,8 +38,8 @@ class AtOnceTest {
       value = {
         "df|4|Right.",
         "E[2,2]|73.33|Right.",
-        "E[2,2]|73|more digits are asked",
-        "df|8|number of cells less one",
+        "E[2,2]|73|more digits are required",
+        "df|8|number of cells minus 1",
         "E[2,2]|160|divided by the column total",
         "df|x|cannot be read"
       })

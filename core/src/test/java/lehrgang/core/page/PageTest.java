@@ -73,9 +73,9 @@ class PageTest {
         .contains(
             "14.10 ≥ 9.488",
             "p\u00a0≈\u00a00.0070",
-            "H₀ is rejected at the level 0.05: route and season are related.",
+            "H₀ is rejected at the 0.05 level: route and season are associated.",
             "13.277 < 14.10 < 14.860, so 0.005 < p < 0.01",
-            "χ²(4, N = 480) = 14.10, p = .007, V = .12");
+            "Chi-squared test: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12");
   }
 
   @ParameterizedTest
@@ -96,7 +96,7 @@ class PageTest {
   void theStoryChangesTheWordsAndNotTheNumbers() {
     Solution told = register.withChoices(register.choices().withOption("story", "homogeneity"));
     Page page = ReferenceCases.page(told, Audience.FULL);
-    assertThat(text(page)).contains("the shares of route are the same in every group by season");
+    assertThat(text(page)).contains("the distribution of route is the same for each season");
     Page plain = ReferenceCases.page(register, Audience.FULL);
     assertThat(page.lines())
         .isEqualTo(plain.lines())
@@ -201,10 +201,10 @@ class PageTest {
                         .with(Kind.EXPECTED, 0)
                         .with(Kind.CONTRIBUTION, 1)));
     String rounded = text(ReferenceCases.page(coarse, Audience.FULL));
-    assertThat(rounded).containsOnlyOnce("rounded before it is used again");
-    assertThat(rounded).contains("with nothing rounded it is 14.10");
+    assertThat(rounded).containsOnlyOnce("results are rounded as shown");
+    assertThat(rounded).contains("without rounding, 14.10");
     assertThat(text(ReferenceCases.page(register, Audience.FULL)))
-        .doesNotContain("rounded before it is used again");
+        .doesNotContain("results are rounded as shown");
   }
 
   @Test
@@ -229,8 +229,8 @@ class PageTest {
     String text = text(page);
     assertThat(text)
         .contains("Expected counts below 5: upper, foul (3.85), lower, foul (3.15).")
-        .contains("there is nothing to merge")
-        .contains("rest on a doubtful model");
+        .contains("no categories can be merged")
+        .contains("this decision are unreliable");
     assertThat(step(page, "conditions").blocks())
         .anyMatch(b -> b instanceof PageBlock.Remark(var tone, _, _) && tone == Tone.WARNING);
   }
@@ -239,7 +239,7 @@ class PageTest {
   void smallObservedCountsAreNoHarmAndThatIsSaid() {
     TableEntry table = ReferenceCases.trailRegister().withCell(0, 2, "3");
     assertThat(text(ReferenceCases.page(ReferenceCases.solution(table), Audience.FULL)))
-        .contains("Some observed counts are below 5: Lake loop, Autumn (3). That does no harm");
+        .contains("Some observed counts are below 5: Lake loop, Autumn (3). That does not matter");
   }
 
   @Test
@@ -250,7 +250,7 @@ class PageTest {
     Solution strict = ReferenceCases.solution(oneSmall);
     Solution lenient = strict.withChoices(strict.choices().withOption("conditions", "fifth-5"));
     assertThat(text(ReferenceCases.page(strict, Audience.FULL)))
-        .contains("By the other usual rule the curve would still be adequate.");
+        .contains("the approximation would still be acceptable.");
     assertThat(text(ReferenceCases.page(lenient, Audience.FULL)))
         .contains("1 of 9 expected counts are below 5");
   }
@@ -267,7 +267,7 @@ class PageTest {
     Solution plain = ReferenceCases.solution(table);
     Page page = ReferenceCases.page(plain, Audience.FULL);
     assertThat(page.value(LineId.of("X2.cc")).orElseThrow()).hasToString("81/25");
-    assertThat(text(page)).contains("H₀ is rejected", "the plain χ² again");
+    assertThat(text(page)).contains("H₀ is rejected", "equals the uncorrected χ²");
     Solution yates = plain.withChoices(plain.choices().withOption("correction", "corrected"));
     Page corrected = ReferenceCases.page(yates, Audience.FULL);
     assertThat(text(corrected)).contains("H₀ is not rejected", "3.24 < 3.841");
@@ -301,8 +301,8 @@ class PageTest {
                 .collect(Collectors.toMap(Trace.Fact::name, fact -> PlainText.of(fact.value()))))
         .containsEntry("exact", "140/3")
         .containsEntry("12 digits", "46.6666666667")
-        .containsEntry("rounded on the way", "46.67")
-        .containsEntry("by the second route, overall share times group size", "46.67");
+        .containsEntry("intermediate results rounded", "46.67")
+        .containsEntry("by a second formula (overall proportion times group size)", "46.67");
   }
 
   @Test

@@ -107,11 +107,12 @@ class LayersTest {
         solution(List.of(layer(59, 86, 4, 17), layer(52, 193, 1, 11), layer(99, 18, 40, 17)));
     assertThat(sentences(reversed, "layers"))
         .contains(
-            "The direction turns round: within every season, “before dark: dark 1” is more frequent"
-                + " for “map: map 1” than for “map: map 2”; all together it is less frequent.");
+            "The direction is reversed (Simpson’s paradox): within every season, “before dark: dark"
+                + " 1” is more frequent for “map: map 1” than for “map: map 2”; in the pooled table"
+                + " it is less frequent.");
     assertThat(sentences(reversed, "conclusion"))
-        .contains("season for season, “before dark: dark 1” is on the whole more frequent")
-        .contains("The pooled table alone points the other way");
+        .contains("“before dark: dark 1” is more frequent overall")
+        .contains("The pooled table alone shows the opposite direction");
   }
 
   @Test
@@ -121,11 +122,12 @@ class LayersTest {
         .contains("The direction is the same in every season")
         .doesNotContain("turns round");
     Solution opposite = solution(List.of(layer(30, 10, 10, 30), layer(10, 30, 30, 10)));
-    assertThat(sentences(opposite, "layers")).contains("The layers do not all go the same way:");
+    assertThat(sentences(opposite, "layers"))
+        .contains("The direction is not the same in all strata:");
     assertThat(sentences(opposite, "conclusion"))
         .contains("The differences cancel")
         .doesNotContain("do not show");
-    assertThat(sentences(opposite, "closer-look")).contains("point in opposite ways");
+    assertThat(sentences(opposite, "closer-look")).contains("they differ in direction");
     assertThat(value(ReferenceCases.derive(opposite), "X2")).isZero();
     assertThat(value(ReferenceCases.derive(opposite), "X2.cc")).isZero();
   }
@@ -134,7 +136,7 @@ class LayersTest {
   void aRelationThatLiesInTheThirdVariableOnlyVanishes() {
     Solution confounded = solution(List.of(layer(40, 10, 20, 5), layer(6, 24, 14, 56)));
     assertThat(sentences(confounded, "conclusion"))
-        .contains("The pooled table alone would have shown a relation")
+        .contains("The pooled table alone would have shown an association")
         .contains("with season held fixed these data do not");
   }
 
@@ -142,7 +144,7 @@ class LayersTest {
   void aLayerWithNothingToCompareIsNamedAndLeftOut() {
     List<List<Long>> silent = layer(7, 0, 5, 0);
     Solution solution = solution(List.of(layer(30, 10, 10, 30), silent, layer(25, 12, 14, 24)));
-    assertThat(sentences(solution, "layers")).contains("Nothing to compare in “season 2”");
+    assertThat(sentences(solution, "layers")).contains("No comparison is possible in “season 2”");
     Derivation without = derive(List.of(layer(30, 10, 10, 30), layer(25, 12, 14, 24)));
     Derivation with = ReferenceCases.derive(solution);
     assertThat(with.exact().of("X2")).isEqualTo(without.exact().of("X2"));
@@ -177,8 +179,9 @@ class LayersTest {
   @Test
   void theSumMustBeAbleToMoveForTheCurveToBeFair() {
     Solution thin = solution(List.of(layer(2, 1, 1, 2), layer(1, 2, 2, 1)));
-    assertThat(sentences(thin, "conditions")).contains("in one direction: not more than 5.");
-    assertThat(sentences(thin, "conclusion")).contains("rest on a doubtful model");
+    assertThat(sentences(thin, "conditions"))
+        .contains("in one direction, which is not more than 5.");
+    assertThat(sentences(thin, "conclusion")).contains("this decision are unreliable");
     Derivation fair = derive(List.of(layer(30, 10, 10, 30), layer(25, 12, 14, 24)));
     assertThat(fair.exact().holds(fair.conditions().getFirst().line())).isTrue();
   }
@@ -190,11 +193,11 @@ class LayersTest {
         .contains("dark 2, map 2 (season 2)")
         .contains("seven");
     assertThat(problem(table.withLayerLabel(1, "season 1")))
-        .isEqualTo("Layers 1 and 2 are both called “season 1”: rename or merge them.");
+        .isEqualTo("Strata 1 and 2 are both called “season 1”: rename or merge them.");
     TableEntry two = ReferenceCases.layers(List.of(layer(3, 4, 5, 6), layer(1, 0, 0, 0)));
-    assertThat(problem(two)).startsWith("Layer “season 2” holds 1 observations");
+    assertThat(problem(two)).startsWith("Stratum “season 2” holds 1 observations");
     TableEntry silent = ReferenceCases.layers(List.of(layer(3, 4, 0, 0), layer(0, 4, 0, 5)));
-    assertThat(problem(silent)).startsWith("In every layer a row or a column is empty");
+    assertThat(problem(silent)).startsWith("In every stratum a row or a column is empty");
   }
 
   private static String problem(TableEntry table) {

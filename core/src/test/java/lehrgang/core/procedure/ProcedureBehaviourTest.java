@@ -103,14 +103,14 @@ class ProcedureBehaviourTest {
         .contains("The first group is “gate 1”")
         .contains("is the two-sided p-value above");
     assertThat(text(option(SHARES, "alternative", "greater")))
-        .contains("cannot tell a smaller share from a larger one");
+        .contains("does not distinguish directions");
   }
 
   @ParameterizedTest
   @CsvSource({
-    "0, claimed, The claimed share is “0”",
-    "1, claimed, The claimed share is “1”",
-    "half, claimed, The claimed share is “half”"
+    "0, claimed, The claimed proportion is “0”",
+    "1, claimed, The claimed proportion is “1”",
+    "half, claimed, The claimed proportion is “half”"
   })
   void aClaimMustLieBetweenZeroAndOne(String typed, String field, String sentence) {
     assertThat(problem(typed(ONE, field, typed))).startsWith(sentence);
@@ -132,10 +132,10 @@ class ProcedureBehaviourTest {
                 "one-proportion", ReferenceCases.shares(List.of(List.of(3L, 40L)))),
             "claimed",
             "0.2");
-    assertThat(text(small)).contains("The smallest of these is 8.00: enough.");
+    assertThat(text(small)).contains("The smallest is 8.00, which is sufficient.");
     assertThat(text(option(small, "conditions", "every-10")))
-        .contains("too few for the curve")
-        .contains("rest on a doubtful model");
+        .contains("for the approximation")
+        .contains("this decision are unreliable");
   }
 
   @ParameterizedTest
@@ -170,16 +170,16 @@ class ProcedureBehaviourTest {
     Derivation few = ReferenceCases.derive(pairs(9, 23));
     assertThat(few.sources(LineId.of("X2"))).doesNotContain(LineId.of("a"), LineId.of("d"));
     assertThat(problem(pairs(0, 0))).startsWith("Nobody changed");
-    assertThat(text(pairs(12, 12))).contains("There the correction overshoots");
+    assertThat(text(pairs(12, 12))).contains("a correction is not needed");
     assertThat(text(pairs(2, 3)))
-        .contains("too few for the curve")
-        .contains("exact p-value decide");
+        .contains("for the approximation")
+        .contains("decision on the exact p-value");
   }
 
   @Test
   void theExactTestNeedsFourCountsAndMarginsThatCanBeListed() {
     assertThat(problem(ReferenceCases.solution("fisher", ReferenceCases.trailRegister())))
-        .startsWith("The table has 3 × 3 categories: this question needs 2 × 2");
+        .startsWith("The table has 3 × 3 categories: this test needs 2 × 2");
     assertThat(
             problem(
                 ReferenceCases.solution(
@@ -206,7 +206,9 @@ class ProcedureBehaviourTest {
     Solution few =
         ReferenceCases.solution(
             "two-proportions", ReferenceCases.shares(List.of(List.of(2L, 9L), List.of(3L, 8L))));
-    assertThat(text(few)).contains("the exact test of the same four counts").contains("exact test");
+    assertThat(text(few))
+        .contains("Fisher’s exact test for the same four counts")
+        .contains("exact test");
     assertThat(Changes.apply(new Change.SwitchTo("fisher"), few).table().cells())
         .containsExactly(List.of("2", "3"), List.of("7", "5"));
   }
@@ -241,10 +243,11 @@ class ProcedureBehaviourTest {
         ReferenceCases.solution(
             ReferenceCases.table(List.of(List.of(18420L, 14115L), List.of(13280L, 10895L))));
     assertThat(text(large))
-        .contains("Significant, though by Cohen’s rule of thumb the effect is less than small");
+        .contains(
+            "Statistically significant, but the effect is smaller than what Cohen calls small");
     Solution few =
         ReferenceCases.solution(ReferenceCases.table(List.of(List.of(4L, 1L), List.of(2L, 4L))));
-    assertThat(text(few)).contains("in a sample of this size chance can explain it");
+    assertThat(text(few)).contains("in a sample this small such a value often arises by chance");
   }
 
   @Test

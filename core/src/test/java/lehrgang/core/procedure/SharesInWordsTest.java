@@ -104,7 +104,7 @@ class SharesInWordsTest {
     Solution stated = two(61, 100, 40, 100, "0.1");
     assertThat(text(stated, "conditions")).contains("the difference is 0.1");
     assertThat(text(stated, "interval")).doesNotContain("may pool");
-    assertThat(text(two(61, 100, 40, 100, "0"), "conditions")).contains("pools them");
+    assertThat(text(two(61, 100, 40, 100, "0"), "conditions")).contains("pools the two samples");
   }
 
   @ParameterizedTest
@@ -122,7 +122,7 @@ class SharesInWordsTest {
   @Test
   void belowAThousandthIsSaidOfPAlone() {
     assertThat(text(one(0, 40, "0.3", "two-sided"), "conclusion"))
-        .contains("share = .000")
+        .contains("p̂ = .000")
         .doesNotContain("share <");
   }
 
@@ -150,7 +150,7 @@ class SharesInWordsTest {
         ReferenceCases.solution(
             "independence", ReferenceCases.table(List.of(List.of(0L, 9L), List.of(5L, 9L))));
     Page page = ReferenceCases.page(fourfold, Audience.FULL);
-    assertThat(text(fourfold, "closer-look")).contains("With ½ added to every count");
+    assertThat(text(fourfold, "closer-look")).contains("Adding ½ to every count");
     assertThat(page.has(LineId.of("OR"))).isFalse();
     assertThat(page.value(LineId.of("OR.half")).orElseThrow().asDouble())
         .isCloseTo(0.5 * 9.5 / (9.5 * 5.5), within(1e-12));

@@ -3,11 +3,15 @@ package lehrgang.core.procedure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import lehrgang.core.ForSomeSolutions;
 import lehrgang.core.ReferenceCases;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.PlainText;
+import lehrgang.core.number.Value;
 import lehrgang.core.page.Audience;
 import lehrgang.core.page.Page;
 import lehrgang.core.page.PageBlock;
@@ -54,6 +58,53 @@ class WhatIsSaidTest {
     };
   }
 
+  /// No page states a decision while another p-value for the same hypotheses implies the other one
+  /// unsaid.
+  @ForSomeSolutions
+  void aMethodThatLeadsToTheOtherDecisionIsNamed(Solution solution) {
+    assertThat(disagrees(solution))
+        .as("%s %s", solution.table(), solution.choices())
+        .isEqualTo(step(solution, "conclusion").contains("leads to the other decision"));
+  }
+
+  private static boolean disagrees(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    Optional<Value> decision = page.value(LineId.of("decision"));
+    Value level = page.value(LineId.of("alpha")).orElseThrow();
+    return decision.isPresent()
+        && Stream.of("p", "p.cc", "p.exact", "p.curve")
+            .map(LineId::of)
+            .filter(page::has)
+            .flatMap(id -> page.value(id).stream())
+            .anyMatch(p -> p.compareTo(level) <= 0 != decision.get().signum() > 0);
+  }
+
+  @Test
+  void whereTwoMethodsDisagreeTheOneToPreferIsNamed() {
+    Solution share =
+        ReferenceCases.solution("one-proportion", ReferenceCases.shares(List.of(List.of(3L, 12L))));
+    assertThat(
+            step(
+                share.withChoices(share.choices().withOption("alternative", "less")), "conclusion"))
+        .contains("The exact p-value (p_exact ≈ 0.0730) leads to the other decision. Prefer it");
+    Solution table =
+        ReferenceCases.solution(ReferenceCases.table(List.of(List.of(3L, 9L), List.of(12L, 6L))));
+    assertThat(step(table, "conclusion"))
+        .contains("The continuity-corrected p-value (p_corr ≈ 0.0624) leads to the other decision");
+    assertThat(
+            step(ReferenceCases.solution("matched-pairs", ReferenceCases.pairs(40, 1, 9, 28)), "p"))
+        .contains("(exact)");
+  }
+
+  /// Nothing is said of cause where no association was found.
+  @ForSomeSolutions
+  void noCauseIsDiscussedWhereNothingWasFound(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    if (page.value(LineId.of("decision")).filter(made -> made.signum() > 0).isEmpty()) {
+      assertThat(step(solution, "conclusion")).doesNotContainPattern("\\bcaus");
+    }
+  }
+
   /// The observed outcome belongs to the tail that is summed, on whichever side of H₀ it lies.
   @Property(tries = 200)
   void aOneSidedCorrectionNeverMakesTheTailSmaller(
@@ -70,12 +121,12 @@ class WhatIsSaidTest {
     assertThat(p)
         .contains("p_corr = Φ(z_corr) = Φ(2.20) ≈ 1 − 0.01390 = 0.9861")
         .contains("Without the correction: z = 2.00, p ≈ 0.9772.")
-        .contains("a difference of 0.200 or less would turn up in about 98.61 % of samples")
-        .contains("The data point away from H₁");
+        .contains("a difference of 0.200 or less would occur in about 98.61 % of samples")
+        .contains("The data deviate from H₀ in the direction opposite to H₁");
   }
 
   @ParameterizedTest
-  @CsvSource({"less,or less", "greater,or more"})
+  @CsvSource({"less,or fewer", "greater,or more"})
   void aOneSidedPSpeaksOfOneSide(String alternative, String words) {
     Solution solution =
         ReferenceCases.solution(
@@ -83,7 +134,7 @@ class WhatIsSaidTest {
     Solution sided =
         solution.withChoices(
             solution.choices().withOption("alternative", alternative).withTyped("claimed", "0.52"));
-    assertThat(step(sided, "p")).contains("0.610 " + words).doesNotContain("at least this far");
+    assertThat(step(sided, "p")).contains("61 " + words).doesNotContain("at least this far");
     assertThat(step(sided, "interval")).contains("this interval is two-sided");
   }
 

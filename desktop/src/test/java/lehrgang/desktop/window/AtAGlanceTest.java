@@ -46,7 +46,7 @@ class AtAGlanceTest {
     assertThat(driver.isShown("What was checked")).isTrue();
     assertThat(driver.isShown("Every expected count is at least 5: the smallest is 40.00"))
         .isTrue();
-    assertThat(driver.isShown("comes out as 12.92")).isTrue();
+    assertThat(driver.isShown("χ² = 12.92")).isTrue();
     driver.click(driver.number("X2"));
     assertThat(Turn.call(this::showsTheGlance)).isFalse();
   }
@@ -80,10 +80,10 @@ class AtAGlanceTest {
     open("route-and-season");
     driver.click(driver.number("df"));
     driver.await(() -> driver.window().scene().getRoot().lookup("#usual-errors") != null);
-    assertThat(driver.isShown("Usual wrong answers")).isTrue();
-    assertThat(driver.isShown("number of cells less one")).isTrue();
+    assertThat(driver.isShown("Common wrong answers")).isTrue();
+    assertThat(driver.isShown("number of cells minus 1")).isTrue();
     driver.click(driver.number("R[1]"));
-    assertThat(driver.isShown("number of cells less one")).isFalse();
+    assertThat(driver.isShown("number of cells minus 1")).isFalse();
   }
 
   @Test

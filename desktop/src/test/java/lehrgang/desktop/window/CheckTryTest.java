@@ -37,7 +37,7 @@ class CheckTryTest extends WithAClass {
     driver.press("try-hint");
     assertThat(saysInTrying("The formula:")).isTrue();
     driver.press("try-hint");
-    assertThat(saysInTrying("with the numbers put in")).isTrue();
+    assertThat(saysInTrying("with the known numbers inserted")).isTrue();
     driver.press("try-reject");
     assertThat(driver.isShown("2 of 32 right")).isTrue();
     driver.press("try-again");

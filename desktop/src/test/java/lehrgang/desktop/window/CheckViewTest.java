@@ -31,7 +31,7 @@ class CheckViewTest extends WithAClass {
     choose("17-226");
     assertThat(chosen()).isEqualTo("Student 17-226");
     assertThat(driver.isShown("One slip, carried through: 22 of 23.")).isTrue();
-    assertThat(driver.isShown("You took 1 off the number of cells.")).isTrue();
+    assertThat(driver.isShown("You subtracted 1 from the number of cells.")).isTrue();
     assertThat(driver.isShown("crit, p, H₀: right from the student’s own numbers")).isTrue();
     assertThat(driver.isShown("Expected count: all 9 right")).isTrue();
     driver.pressLabelled("Expected count: all 9 right");
@@ -138,7 +138,7 @@ class CheckViewTest extends WithAClass {
                     .toList());
     assertThat(said)
         .contains(
-            "17-226, credit 22 / 23. Degrees of freedom, wrote 8, slip, number of cells less one");
+            "17-226, credit 22 / 23. Degrees of freedom, wrote 8, slip, number of cells minus 1");
   }
 
   /// Answers that lie together are seen, and named as a slip of this class; students who wrote them

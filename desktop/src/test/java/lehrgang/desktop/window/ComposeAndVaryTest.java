@@ -122,7 +122,7 @@ class ComposeAndVaryTest {
     choose("compose-effect", "large");
     enter("compose-p-low", "0.2");
     enter("compose-p-high", "0.5");
-    driver.await(() -> said("compose-said").contains("stands in the way"));
+    driver.await(() -> said("compose-said").startsWith("No table meets all criteria. Without"));
     assertThat(cards()).isZero();
     enter("compose-p-high", "0.1");
     driver.await(() -> said("compose-said").startsWith("Write the number"));
@@ -174,7 +174,7 @@ class ComposeAndVaryTest {
   void aChoiceThatCannotBeReadDoesNotStandInTheWay() {
     driver = WindowDriver.open(DemoCourse.open("deer-gate"), folder);
     driver.fill("claimed", "134");
-    assertThat(driver.isShown("The claimed share is “134”")).isTrue();
+    assertThat(driver.isShown("The claimed proportion is “134”")).isTrue();
     driver.pressLabelled("Compose…");
     found(1);
   }

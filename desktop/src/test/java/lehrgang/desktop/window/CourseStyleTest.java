@@ -70,7 +70,7 @@ class CourseStyleTest extends WithTheDemo {
     driver.type(KeyCode.END, KeyCode.X, KeyCode.ENTER);
     assertThat(driver.solution().wording()).containsOnlyKeys("data.intro");
     assertThat(driver.solution().wording().get("data.intro")).startsWith("{n} observations");
-    assertThat(driver.isShown("in the columns.x")).isTrue();
+    assertThat(driver.isShown("season (columns).x")).isTrue();
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT2);
     assertThat(driver.isShown("481 observations")).isTrue();
     Turn.run(driver.desk().solution()::undo);
@@ -80,7 +80,7 @@ class CourseStyleTest extends WithTheDemo {
 
   /// Titles of tables and what an excerpt tells are sentences like any other.
   @ParameterizedTest
-  @ValueSource(strings = {"Contribution", "In a printed table", "Found by successive"})
+  @ValueSource(strings = {"Contribution", "In a printed table", "Newton’s method"})
   void wordsAtTablesAreRewrittenToo(String words) {
     SentenceField field = rewrite(words);
     String before = Turn.call(field::getText);
@@ -95,17 +95,17 @@ class CourseStyleTest extends WithTheDemo {
 
   @Test
   void escapeLeavesTheSentenceAsItWas() {
-    rewrite("each cell would hold");
+    rewrite("every column would show");
     driver.type(KeyCode.X, KeyCode.ESCAPE);
     assertThat(driver.solution().ownWords()).isEmpty();
-    assertThat(driver.isShown("share of its column.")).isTrue();
+    assertThat(driver.isShown("the Total column.")).isTrue();
     assertThat(driver.isShown("column.x")).isFalse();
   }
 
   /// For the course it goes into the style; the usual words set it back.
   @Test
   void aSentenceIsRewrittenForTheCourseAndSetBack() {
-    SentenceField field = rewrite("each cell would hold");
+    SentenceField field = rewrite("every column would show");
     Turn.run(() -> field.setTemplate("Without a link of {row} and {column}, rows look alike."));
     driver.pressLabelled("the course");
     driver.press("rewrite-done");
@@ -116,7 +116,7 @@ class CourseStyleTest extends WithTheDemo {
     rewrite("rows look alike");
     driver.press("rewrite-usual");
     assertThat(driver.solution().ownWords()).isEmpty();
-    assertThat(driver.isShown("each cell would hold")).isTrue();
+    assertThat(driver.isShown("every column would show")).isTrue();
   }
 
   @Test

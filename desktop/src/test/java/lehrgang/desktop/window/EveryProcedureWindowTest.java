@@ -62,7 +62,7 @@ class EveryProcedureWindowTest {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT9);
     driver.press("start");
     driver.press("example-nest-boxes");
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are associated");
     assertThat(driver.isShown("The solution before it was not saved.")).isTrue();
     driver.press("notice-offer");
     assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("99");
@@ -79,7 +79,7 @@ class EveryProcedureWindowTest {
     driver.retype("count-1-2", KeyCode.DIGIT5);
     assertThat(driver.isShown("add up to")).isTrue();
     driver.press("remedy-shares");
-    assertThat(driver.isShown("The stated shares were rescaled")).isTrue();
+    assertThat(driver.isShown("The stated proportions were rescaled")).isTrue();
     driver.press("table-equal-shares");
     assertThat(driver.solution().table().columns()).hasSize(1);
   }
@@ -136,12 +136,13 @@ class EveryProcedureWindowTest {
   @Test
   void aClaimIsTypedInItsSentenceAndTheAlternativeTurns() {
     open("deer-gate");
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: the share is smaller");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: the proportion is smaller");
     driver.retype("claimed", KeyCode.DIGIT8, KeyCode.DIGIT5, KeyCode.SPACE, KeyCode.DIGIT0);
-    assertThat(driver.isShown("The claimed share is “85 0”: type a share between 0 and 1"))
+    assertThat(
+            driver.isShown("The claimed proportion is “85 0”: type a proportion between 0 and 1"))
         .isTrue();
     driver.press("undo");
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: the share is smaller");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: the proportion is smaller");
     driver.choose("option-alternative", ">");
     assertThat(driver.verdict()).isEqualTo("H₀ is not rejected");
     assertThat(driver.isShown("is greater than 0.9")).isTrue();
@@ -150,7 +151,7 @@ class EveryProcedureWindowTest {
   @Test
   void twoGroupsSwapAndTheSameTableIsAnsweredByAnotherProcedure() {
     open("map-and-dark");
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: “with a map” has the larger share");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: “with a map” has the larger proportion");
     driver.press("table-swap-groups");
     assertThat(driver.verdict()).isEqualTo("H₀ is not rejected");
     driver.press("undo");
@@ -177,13 +178,13 @@ class EveryProcedureWindowTest {
   @Test
   void pairsAndTheExactTestReadAFourfoldTable() {
     open("repainted-waymarks");
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: the shares before and after differ");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: the proportions before and after differ");
     driver.choose("option-decides", "exact");
     assertThat(driver.isShown("exact p")).isTrue();
     driver.press("table-add-row");
     assertThat(driver.isShown("row 3, knew it is empty")).isTrue();
     driver.press("undo");
-    assertThat(driver.isShown("can be answered in other ways")).isFalse();
+    assertThat(driver.isShown("can also be analysed by")).isFalse();
     driver.press("start");
     driver.press("example-nest-boxes");
     assertThat(driver.solution().procedure()).isEqualTo("fisher");
@@ -218,7 +219,7 @@ class EveryProcedureWindowTest {
   @Test
   void aLongSimulationShowsProgressStopsAndLeavesTheSolutionAsItWas() {
     open("orchid-meadows");
-    assertThat(driver.isShown("Of 9999 tables drawn by chance alone")).isTrue();
+    assertThat(driver.isShown("of 9999 simulated samples")).isTrue();
     Solution before = driver.solution();
     driver.edit(
         solution -> solution.withChoices(solution.choices().withTyped("repetitions", "1000000")));
@@ -228,7 +229,7 @@ class EveryProcedureWindowTest {
     assertThat(driver.verdict()).isEmpty();
     driver.press("undo");
     assertThat(driver.solution()).isEqualTo(before);
-    assertThat(driver.isShown("Of 9999 tables drawn by chance alone")).isTrue();
+    assertThat(driver.isShown("of 9999 simulated samples")).isTrue();
   }
 
   @Test
@@ -239,7 +240,7 @@ class EveryProcedureWindowTest {
             Changes.apply(new Change.SwitchTo("simulation"), solution)
                 .withChoices(solution.choices().withTyped("repetitions", "20000")));
     driver.await(() -> driver.desk().worked().now().isCurrent());
-    assertThat(driver.isShown("Of 20\u2009000 tables drawn by chance alone")).isTrue();
+    assertThat(driver.isShown("of 20\u2009000 simulated samples")).isTrue();
     assertThat(driver.verdict()).startsWith("Reject H₀");
   }
 }

@@ -114,7 +114,7 @@ class LayersWindowTest {
     Turn.settle();
     driver.pressLabelled(Words.of("records.kind.layers"));
     driver.press("records-go");
-    assertThat(driver.isShown("There are no tables in layers here")).isTrue();
+    assertThat(driver.isShown("No stratified tables were found")).isTrue();
     assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
   }
 

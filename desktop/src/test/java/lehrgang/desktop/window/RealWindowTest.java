@@ -32,7 +32,7 @@ class RealWindowTest {
     WindowDriver driver =
         WindowDriver.open(SolutionFile.demo(), Optional.of(file), folder.resolve("user"));
 
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: route and season are related");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: route and season are associated");
     assertThat(rejectionOnScreen(driver)).isTrue();
 
     driver.retype("count-1-1", KeyCode.DIGIT3, KeyCode.DIGIT1);

@@ -76,7 +76,7 @@ class RecordsTest extends WithTheDemo {
     driver.pick("count-rows", "level");
     assertThat(driver.isShown("“day” has 180 different values")).isFalse();
     driver.press("group-change");
-    assertThat(driver.isShown("did it rise, fall or stay?")).isTrue();
+    assertThat(driver.isShown("rose, fell or stayed the same")).isTrue();
     driver.addStep("keep");
     driver.pick("recipe-column", "change of level");
     driver.tick("rise");
@@ -120,7 +120,7 @@ class RecordsTest extends WithTheDemo {
     driver.press("recipe-unite");
     assertThat(driver.origin().tally().table().rows())
         .containsExactly("Gorge path", "Lake loop", "Summit way");
-    assertThat(driver.isShown("11 records get another name.")).isTrue();
+    assertThat(driver.isShown("11 records renamed.")).isTrue();
     assertThat(Turn.call(() -> find("recipe-unite") == null)).isTrue();
   }
 
@@ -160,7 +160,7 @@ class RecordsTest extends WithTheDemo {
     driver.pick("recipe-rows", "age class");
     assertThat(driver.origin().tally().table().rows())
         .containsExactly("14 to under 30", "30 to under 60", "60 to under 90");
-    assertThat(driver.isShown("lies outside all classes of age class")).isTrue();
+    assertThat(driver.isShown("age class is outside all classes in")).isTrue();
     driver.press("recipe-edit-2");
     driver.fill("recipe-text", "90; 14");
     driver.press("recipe-apply");
@@ -187,7 +187,7 @@ class RecordsTest extends WithTheDemo {
     assertThat(driver.isShown("“map” has")).isFalse();
     assertThat(driver.origin().recipe().steps())
         .containsExactly(new RecipeStep.Keep("map", RecipeStep.Test.IS, List.of("yes")));
-    assertThat(driver.isShown("do not pass step 1, by map")).isTrue();
+    assertThat(driver.isShown("are left out by step 1 (map)")).isTrue();
     driver.press("recipe-remove-1");
     assertThat(driver.origin().recipe().steps()).isEmpty();
     Turn.run(driver.desk().solution()::undo);
@@ -344,7 +344,9 @@ class RecordsTest extends WithTheDemo {
     Turn.run(() -> driver.window().faces().showStart());
     driver.putOnClipboard("route\tSpring\nLake loop\t4\t5\t6\t7\nGorge path\t3\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
-    assertThat(driver.isShown("Line 2 has 5 cells where 2 are expected")).isTrue();
+    assertThat(
+            driver.isShown("Line 2 and the first line differ in their number of cells (5 and 2)"))
+        .isTrue();
     assertThat(Turn.call(() -> driver.window().faces().isAtStart())).isTrue();
     assertThat(Turn.call(() -> driver.solution())).isEqualTo(before);
     drop(REGISTER);
@@ -355,7 +357,7 @@ class RecordsTest extends WithTheDemo {
   void aCountedDemoOpensWithItsRecipe() {
     Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("register-age-and-route")));
     Turn.settle();
-    assertThat(driver.isShown("Cut age into the classes")).isTrue();
-    assertThat(driver.isShown("1 lies outside all classes of age class")).isTrue();
+    assertThat(driver.isShown("New column “age class”: age in the classes")).isTrue();
+    assertThat(driver.isShown("age class is outside all classes in one record")).isTrue();
   }
 }

@@ -87,7 +87,7 @@ class StartingTest {
     Path saved = folder.resolve("nest.lehrgang");
     DemoCourse.open("nest-boxes").save(saved);
     Turn.run(() -> driver.files().open(saved));
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are related");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are associated");
   }
 
   /// A picture goes below the question, with words for those who do not see it, and out again.

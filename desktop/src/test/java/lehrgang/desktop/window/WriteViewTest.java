@@ -29,7 +29,7 @@ class WriteViewTest extends WithTheDemo {
   void theDemoReadsFromTheQuestionToTheVerdict() {
     assertThat(driver.isShown("Does route choice depend on the season?")).isTrue();
     assertThat(driver.isShown("13.277 < 14.10 < 14.860")).isTrue();
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: route and season are related");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: route and season are associated");
     assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals R two times C two"));
   }
 
@@ -78,12 +78,11 @@ class WriteViewTest extends WithTheDemo {
   @Test
   void storyRouteAndRuleAreChosenOnThePage() {
     driver.choose("option-story", "homogeneity");
-    assertThat(driver.isShown("the shares of route are the same in every group by season"))
-        .isTrue();
-    driver.choose("option-route", "share × group");
+    assertThat(driver.isShown("the distribution of route is the same for each season")).isTrue();
+    driver.choose("option-route", "proportion × group size");
     assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals s two times C two"));
     driver.choose("option-conditions", "at most a fifth below 5");
-    assertThat(driver.isShown("at most a fifth of the expected counts are below 5")).isTrue();
+    assertThat(driver.isShown("at most one fifth of the expected counts are below 5")).isTrue();
     assertThat(choices().options())
         .containsEntry("story", "homogeneity")
         .containsEntry("route", "share")

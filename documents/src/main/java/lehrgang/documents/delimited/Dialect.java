@@ -18,6 +18,16 @@ public record Dialect(char separator, Quotes quotes) {
   private static final String FIELD_BEGINS = "(?:^|(?<=[\\t;,|\\r\\n]))";
   private static final int LINES_LOOKED_AT = 100;
 
+  /// Whether all that follows a quotation mark was taken for one field, because no second one
+  /// closes it.
+  ///
+  /// @param rows what the text was taken apart into
+  public boolean endsInOpenQuotes(String text, List<List<String>> rows) {
+    return !rows.isEmpty()
+        && rows.getLast().getLast().lines().count() > 1
+        && !text.stripTrailing().endsWith(Character.toString(quotes.mark()));
+  }
+
   /// How a text is written, as far as it tells.
   ///
   /// @param text whole lines, the beginning or all of it

@@ -38,7 +38,12 @@ final class TextCells {
     refuseControls(clean);
     List<List<String>> grid = new ArrayList<>();
     try {
-      for (List<String> row : Dialect.of(clean).rows(clean, Integer.MAX_VALUE)) {
+      Dialect dialect = Dialect.of(clean);
+      List<List<String>> rows = dialect.rows(clean, Integer.MAX_VALUE);
+      if (dialect.endsInOpenQuotes(clean, rows)) {
+        throw new Refused(Phrase.of("import.quotes"));
+      }
+      for (List<String> row : rows) {
         List<String> fields = row.stream().map(Spellings::written).toList();
         if (fields.stream().anyMatch(field -> !field.isEmpty())) {
           grid.add(new ArrayList<>(fields));

@@ -84,11 +84,14 @@ class FeedbackSheetsTest {
     assertThat(page.select("p").eachText())
         .contains("17-226: 3 of 4 points")
         .anyMatch(
-            text -> text.endsWith("right from your own, and credited: Critical value, p-value."));
+            text ->
+                text.endsWith(
+                    "correct from your own earlier numbers, and credited: Critical value,"
+                        + " p-value."));
     assertThat(page.select("li").eachText())
         .singleElement()
         .asString()
-        .startsWith("Degrees of freedom: You took 1 off the number of cells.");
+        .startsWith("Degrees of freedom: You subtracted 1 from the number of cells.");
     assertThat(page.select("td.answer").eachText()).containsExactly("8");
     assertThat(page.select("tbody tr").eachText())
         .anyMatch(row -> row.equals("Degrees of freedom 8 4 see below 0 of 1"));

@@ -196,6 +196,7 @@ class MarksTest {
     JsonNode df = student.get("answers").get(0);
     assertThat(df.get("verdict").asString()).isEqualTo("slip");
     assertThat(df.get("slips").get(0).asString()).isEqualTo("df-cells-less-one");
-    assertThat(df.get("sentences").get(0).asString()).startsWith("You took 1 off the number");
+    assertThat(df.get("sentences").get(0).asString())
+        .startsWith("You subtracted 1 from the number");
   }
 }

@@ -103,7 +103,7 @@ class LayeredImportTest {
     assertThat(notes(read))
         .containsExactly(
             "The last row and the last column are totals and were left out.",
-            "“Total” holds all layers together and was left out.");
+            "“Total” holds all strata together and was left out.");
   }
 
   @Test
@@ -126,7 +126,7 @@ class LayeredImportTest {
         .contains(
             "In “Winter”: The totals do not quite add up: after dark, no map is probably wrong; 41"
                 + " instead of 14 would fit.",
-            "“Total” should hold all layers together but does not add up to them; it was left out,"
+            "“Total” should hold all strata together but does not add up to them; it was left out,"
                 + " so check the counts.");
     assertThat(read.table().layers()).containsExactly("Summer", "Winter");
   }
@@ -141,7 +141,7 @@ class LayeredImportTest {
                 Summer,after dark,60,50
                 Winter,before dark,30,14
                 """))
-        .startsWith("Layer “Winter” has no “after dark”, which the first layer has");
+        .startsWith("Stratum “Winter” has no “after dark”, which the first stratum has");
     assertThat(
             refused(
                 """
@@ -150,7 +150,7 @@ class LayeredImportTest {
                 Winter,before dark,30,14
                 Winter,late,30,14
                 """))
-        .startsWith("Layer “Winter” has “late”, which the first layer has not");
+        .startsWith("Stratum “Winter” has “late”, which the first stratum has not");
   }
 
   @ParameterizedTest
@@ -174,7 +174,7 @@ class LayeredImportTest {
       })
   void anythingElseIsNoTableInLayers(String text) {
     assertThat(refused(text.replace("\\t", "\t").replace("\\n", "\n")))
-        .startsWith("There are no tables in layers here");
+        .startsWith("No stratified tables were found");
   }
 
   /// In whatever order the lines come, each count gets under its own labels.

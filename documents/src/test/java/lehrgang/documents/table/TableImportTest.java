@@ -115,6 +115,15 @@ class TableImportTest {
   }
 
   @Test
+  void aQuotationMarkThatIsNotClosedSwallowsNothingInSilence() {
+    TableImport.Result result = TableImport.read("k,b,c\n\"x,3,5\ny,4,6\nz,4,8\n");
+    assertThat(result).isInstanceOf(TableImport.Unreadable.class);
+    Phrase said = ((TableImport.Unreadable) result).problem().sentence();
+    assertThat(Wording.english().text(said))
+        .startsWith("A quotation mark is opened and not closed");
+  }
+
+  @Test
   void quotesKeepCommasInLabels() {
     TableEntry table =
         read(",\"north, steep\",south\n\"hut \"\"Alm\"\"\",3,4\nridge,5,6\n").table();
@@ -157,7 +166,9 @@ class TableImportTest {
     TableImport.Result read = TableImport.read("x,a,b,c\nr,1,2,3\ns,4,5\n");
     assertThat(read).isInstanceOf(TableImport.Unreadable.class);
     assertThat(Wording.english().text(((TableImport.Unreadable) read).problem().sentence()))
-        .isEqualTo("Line 3 has 3 cells where 4 are expected: check for a missing separator.");
+        .isEqualTo(
+            "Line 3 and the first line differ in their number of cells (3 and 4): check for a"
+                + " missing separator.");
     assertThat(TableImport.read("x,\"a,b\nr,1,2\n")).isInstanceOf(TableImport.Unreadable.class);
     assertThat(TableImport.read("  \n")).isInstanceOf(TableImport.Unreadable.class);
   }

@@ -72,7 +72,7 @@ final class SimulationPage implements WorkedPage {
     TwoWaySteps steps = new TwoWaySteps(table, choices, lines, values);
     return new SimulationPage(
         List.of(
-            steps.question(),
+            steps.question(".simulated"),
             steps.data(),
             steps.hypotheses(),
             steps.expected(),
@@ -90,7 +90,7 @@ final class SimulationPage implements WorkedPage {
     FrequencySteps steps = new FrequencySteps(table, choices, lines, values);
     return new SimulationPage(
         List.of(
-            steps.question(),
+            steps.question(".simulated"),
             steps.data(),
             steps.hypotheses(),
             steps.expected(),

@@ -78,7 +78,7 @@ final class FisherPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        common.question(""),
+        common.question("", "fisher." + alternative.key()),
         data(),
         common.hypotheses("fisher." + alternative.key()),
         outcomesStep(),
@@ -136,8 +136,8 @@ final class FisherPage implements WorkedPage {
         List.of(decided.comparisonOfP("conclusion.exact", P)),
         "conclusion.fisher." + alternative.key(),
         P,
-        List.of(say.remark(Tone.NOTE, "conclusion.not-cause")),
-        say.phrase("conclusion.report.fisher")
+        decided.rejects() ? List.of(say.remark(Tone.NOTE, "conclusion.not-cause")) : List.of(),
+        say.phrase("conclusion.report.fisher." + alternative.key())
             .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT)));
   }
 

@@ -54,7 +54,7 @@ final class FitPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        front.question(),
+        front.question(""),
         front.data(),
         front.hypotheses(),
         front.expected(),

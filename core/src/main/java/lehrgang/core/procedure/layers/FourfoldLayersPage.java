@@ -144,7 +144,9 @@ final class FourfoldLayersPage implements WorkedPage {
       remarks.add(say.remark(Tone.WARNING, "conclusion.layers.condition-fails"));
     }
     front.directions().misled(say, decided, LayerSteps.POOLED_P).ifPresent(remarks::add);
-    remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
+    if (decided.rejects()) {
+      remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
+    }
     Phrase report =
         say.phrase("conclusion.report.layers." + (hasRatio() ? "ratio" : "plain"))
             .with("compared", LineId.of("n.compared"));

@@ -93,7 +93,9 @@ final class LargerLayersPage implements WorkedPage {
       remarks.add(conditions.doubt("conclusion.layers.condition-fails"));
     }
     front.directions().misled(say, decided, LayerSteps.POOLED_P).ifPresent(remarks::add);
-    remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
+    if (decided.rejects()) {
+      remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
+    }
     return front
         .common()
         .conclusion(

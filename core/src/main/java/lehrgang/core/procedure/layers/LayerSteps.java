@@ -83,7 +83,11 @@ final class LayerSteps {
   /// @param size the ending of keys that differ between fourfold layers and larger ones
   List<Step> front(String size) {
     return List.of(
-        common.question("layers"), data(), common.hypotheses("layers." + size), pooled(), layers());
+        common.question("layers", "layers." + size),
+        data(),
+        common.hypotheses("layers." + size),
+        pooled(),
+        layers());
   }
 
   private Step data() {

@@ -95,7 +95,7 @@ final class DistributionPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        common.question("fit"),
+        common.question("fit", "named"),
         data(),
         common.hypotheses("named"),
         parameter(),

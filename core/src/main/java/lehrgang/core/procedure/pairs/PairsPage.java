@@ -106,7 +106,7 @@ final class PairsPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     List<Step> steps = new ArrayList<>();
-    steps.add(common.question("matched-pairs"));
+    steps.add(common.question("matched-pairs", "matched-pairs." + decides));
     steps.add(data());
     steps.add(common.hypotheses("matched-pairs"));
     steps.add(conditionsStep());
@@ -230,8 +230,19 @@ final class PairsPage implements WorkedPage {
       blocks.add(curve.beside());
       blocks.add(new Block.Beside(exact));
     }
-    blocks.add(say.meaning("p.meaning.pairs", p()));
+    blocks.add(meaning());
     return new Step("p", say.summary("p").with("p", new Phrase.Stated(p())), blocks);
+  }
+
+  /// Where the exact p-value is on the page, the sentence quotes it.
+  private Block.Prose meaning() {
+    boolean both = !isExact() && pairs.outcomes().isPresent();
+    return both
+        ? new Block.Prose(
+            say.phrase("p.meaning.pairs.both")
+                .with("samples", new Phrase.InSamples(EXACT))
+                .with("approximate", new Phrase.Stated(p())))
+        : say.meaning("p.meaning.pairs", p());
   }
 
   private Step conclusion() {
@@ -243,7 +254,9 @@ final class PairsPage implements WorkedPage {
     if (values.fails(ENOUGH) && !isExact()) {
       remarks.add(say.remark(Tone.WARNING, "conclusion.condition-fails").because(ENOUGH));
     }
-    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.pairs"));
+    if (decided.rejects()) {
+      remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.pairs"));
+    }
     Phrase report =
         isExact()
             ? say.phrase("conclusion.report.pairs-exact")

@@ -14,12 +14,15 @@ import lehrgang.core.wording.Phrase;
 public record CommonSteps(Sentences say, Decided decided) {
   public static final LineId LEVEL = LineId.of("alpha");
 
+  /// The question as it was asked, and the name of the test that answers it.
+  ///
   /// @param kind the ending of the summary's key; empty for two variables
-  public Step question(String kind) {
+  /// @param test the ending of the key of the test's name
+  public Step question(String kind, String test) {
     return new Step(
         "question",
         say.summary(kind.isEmpty() ? "question" : "question." + kind),
-        List.of(new Block.QuestionText()));
+        List.of(new Block.QuestionText(), say.prose("test." + test)));
   }
 
   /// Both hypotheses and the level.
@@ -72,6 +75,7 @@ public record CommonSteps(Sentences say, Decided decided) {
     sentences.stream().skip(1).map(Block.Prose::new).forEach(blocks::add);
     blocks.add(
         new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", new Phrase.Stated(p))));
+    blocks.addAll(OtherMethods.disagreeing(decided, p));
     blocks.addAll(remarks);
     blocks.add(new Block.ReportLine(report));
     return new Step("conclusion", Phrase.of("summary.conclusion." + decided.key()), blocks);

@@ -103,9 +103,11 @@ public final class FrequencySteps {
     return steps;
   }
 
-  /// The question, as it was asked.
-  public Step question() {
-    return common.question("fit");
+  /// The question as it was asked, and the name of the test.
+  ///
+  /// @param how the ending of the test's name, such as `.simulated`; may be empty
+  public Step question(String how) {
+    return common.question("fit", "fit" + how);
   }
 
   /// Both hypotheses and the level.

@@ -74,9 +74,11 @@ public final class TwoWaySteps {
     return contributions;
   }
 
-  /// The question, as it was asked.
-  public Step question() {
-    return common.question("");
+  /// The question as it was asked, and the name of the test.
+  ///
+  /// @param how the ending of the test's name, such as `.simulated`; may be empty
+  public Step question(String how) {
+    return common.question("", story + how);
   }
 
   /// The counts with their totals.

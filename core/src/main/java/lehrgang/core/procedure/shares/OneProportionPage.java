@@ -83,7 +83,7 @@ final class OneProportionPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        common.question("one-proportion"),
+        common.question("one-proportion", "one-proportion." + side),
         data(),
         hypotheses(),
         conditions.step(
@@ -127,7 +127,7 @@ final class OneProportionPage implements WorkedPage {
 
   private Step pValue() {
     List<Block> more = new ArrayList<>();
-    more.add(say.meaning("p.meaning.one-proportion." + side, deciding.p()));
+    more.add(meaning());
     deciding.pointingAway(values, say).ifPresent(more::add);
     lines
         .outcomes()
@@ -139,6 +139,16 @@ final class OneProportionPage implements WorkedPage {
                         Tone.NOTE,
                         say.phrase("p.exact.too-many").with("most", ExactOutcomes.MOST_TRIALS))));
     return deciding.pStep(say, more);
+  }
+
+  /// Where the exact p-value is on the page, the sentence quotes it.
+  private Block.Prose meaning() {
+    return lines.outcomes().isPresent()
+        ? new Block.Prose(
+            say.phrase("p.meaning.one-proportion." + side + ".both")
+                .with("samples", new Phrase.InSamples(EXACT))
+                .with("approximate", new Phrase.Stated(deciding.p())))
+        : say.meaning("p.meaning.one-proportion." + side, deciding.p());
   }
 
   private Block exact(ExactOutcomes outcomes) {
@@ -163,7 +173,7 @@ final class OneProportionPage implements WorkedPage {
         List.of(),
         P,
         remarks,
-        say.phrase("conclusion.report.one-proportion")
+        say.phrase("conclusion.report.one-proportion." + side)
             .with("z", new Phrase.Reported(Z, 2, Phrase.LeadingZero.KEPT))
             .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT))
             .with("share", new Phrase.Reported(SHARE, 3, Phrase.LeadingZero.LEFT_OUT)));

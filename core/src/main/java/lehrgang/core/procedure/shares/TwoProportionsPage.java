@@ -86,7 +86,7 @@ final class TwoProportionsPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        common.question("two-proportions"),
+        common.question("two-proportions", "two-proportions." + side),
         data(),
         hypotheses(),
         conditions.step(
@@ -201,7 +201,9 @@ final class TwoProportionsPage implements WorkedPage {
     if (conditions.fail()) {
       remarks.add(conditions.doubt("conclusion.normal.condition-fails"));
     }
-    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
+    if (decided.rejects()) {
+      remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
+    }
     return common.conclusion(
         deciding.comparisons(decided),
         List.of(
@@ -210,7 +212,7 @@ final class TwoProportionsPage implements WorkedPage {
         List.of(),
         deciding.p(),
         remarks,
-        say.phrase("conclusion.report.two-proportions")
+        say.phrase("conclusion.report.two-proportions." + side)
             .with("z", new Phrase.Reported(deciding.statistic(), 2, Phrase.LeadingZero.KEPT))
             .with("p", new Phrase.Reported(deciding.p(), 3, Phrase.LeadingZero.LEFT_OUT))
             .with("diff", new Phrase.Reported(DIFFERENCE, 3, Phrase.LeadingZero.LEFT_OUT)));

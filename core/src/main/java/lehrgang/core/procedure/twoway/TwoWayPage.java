@@ -74,7 +74,7 @@ final class TwoWayPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     return List.of(
-        front.question(),
+        front.question(deciding.isCorrected() ? ".corrected" : ""),
         front.data(),
         front.hypotheses(),
         front.expected(),
@@ -156,7 +156,9 @@ final class TwoWayPage implements WorkedPage {
     if (conditions.fail()) {
       remarks.add(conditions.doubt("conclusion.condition-fails"));
     }
-    remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause"));
+    if (decided.rejects()) {
+      remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause"));
+    }
     List<Phrase> sentences = new ArrayList<>(List.of(say.phrase("conclusion." + story)));
     if (table.isTwoByTwo()) {
       sentences.add(

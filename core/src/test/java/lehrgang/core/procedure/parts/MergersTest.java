@@ -57,7 +57,7 @@ class MergersTest {
                     List.of(2L, 1L, 1L),
                     List.of(40L, 35L, 6L))));
     List<PageBlock.Way> ways = ways(sparse);
-    assertThat(ways.getFirst().name()).isEqualTo("take the fewest mergers (2)");
+    assertThat(ways.getFirst().name()).isEqualTo("merge as few categories as possible (2)");
     assertThat(ways.getFirst().effect())
         .contains("the condition holds with “", "0.24 →", "table 4 × 3 →");
     Solution merged = Changes.apply(ways.getFirst().change(), sparse);

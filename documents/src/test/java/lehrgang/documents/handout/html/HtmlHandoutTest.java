@@ -100,8 +100,8 @@ class HtmlHandoutTest {
             "A closer look",
             "<mfrac>",
             "<mn>46.67</mn>",
-            "χ²(4, N = 480) = 14.10, p = .007, V = .12",
-            "Reject H₀: route and season are related",
+            "Chi-squared test: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12",
+            "Reject H₀: route and season are associated",
             "E two three equals R two times C three over n");
   }
 
@@ -119,7 +119,7 @@ class HtmlHandoutTest {
     Document key = Jsoup.parse(html(Audience.KEY));
     assertThat(key.select("table.grid .answer").eachText()).contains("14.10", "4");
     assertThat(key.select("table.grid td").eachText()).contains("14.09 to 14.11");
-    assertThat(key.text()).contains("Accepted is what rounding any line before can give");
+    assertThat(key.text()).contains("The range covers rounding of earlier results");
   }
 
   @Test

@@ -105,7 +105,7 @@ class ManuscriptTest {
             .count();
     assertThat(answers).isGreaterThanOrEqualTo(blanks);
     assertThat(parts(key, Part.Sentence.class).map(each -> each.spans().toString()))
-        .anyMatch(text -> text.contains("Accepted is what rounding"));
+        .anyMatch(text -> text.contains("The range covers rounding"));
   }
 
   @ParameterizedTest

@@ -206,7 +206,7 @@ class PdfHandoutTest {
         .contains(bare("1" + solved("route-and-season").title()))
         .contains(bare("3" + solved("bunk-rooms").title()));
     assertThat(text.split("Name ", -1)).hasSizeLessThanOrEqualTo(2);
-    assertThat(text.split("χ² distribution: points", -1)).hasSize(2);
+    assertThat(text.split("Chi-squared distribution: values", -1)).hasSize(2);
   }
 
   @Test

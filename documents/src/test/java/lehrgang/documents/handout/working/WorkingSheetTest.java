@@ -167,11 +167,11 @@ class WorkingSheetTest {
     assertThat(said()).anyMatch(text -> text.contains("?"));
     write("crit", "15.507");
     assertThat(looks("crit", "follows")).isTrue();
-    assertThat(said()).anyMatch(text -> text.startsWith("Right for your own numbers"));
+    assertThat(said()).anyMatch(text -> text.startsWith("Right from your own earlier numbers"));
     write("X2", "fourteen");
     assertThat(looks("X2", "is-unreadable")).isTrue();
     write("X2", "14.09");
-    assertThat(said()).contains("Right for anyone who rounds on the way.");
+    assertThat(said()).contains("Right if earlier results are rounded.");
     write("df", "4");
     assertThat(looks("df", "is-right")).isTrue();
     assertThat(looks("crit", "is-wrong")).isTrue();
@@ -300,7 +300,7 @@ class WorkingSheetTest {
     for (int k = 0; k < 50 && !said.isDisplayed(); k++) {
       Thread.sleep(100);
     }
-    assertThat(said.getText()).startsWith("Answers are not judged here");
+    assertThat(said.getText()).startsWith("Answers are not checked here");
     assertThat(browser.driver().findElements(By.cssSelector("input[data-line]"))).isNotEmpty();
   }
 
