@@ -6,6 +6,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
@@ -17,6 +18,7 @@ final class ReportView extends HBox {
     HBox.setHgrow(line, Priority.ALWAYS);
     line.setMaxWidth(Double.MAX_VALUE);
     Button copy = new Button(Words.of("report.copy"));
+    copy.setMinWidth(Region.USE_PREF_SIZE);
     copy.getStyleClass().add(Style.QUIET);
     copy.setOnAction(
         _ -> {

@@ -60,7 +60,7 @@ class AtAGlanceTest {
     assertThat(Turn.call(() -> check.lookupAll(".formula").size())).isGreaterThan(1);
     driver.click(check);
     driver.await(() -> driver.window().faces().write().page().stepInSight().equals("p"));
-    Node effect = check("Significant");
+    Node effect = check("Statistically significant");
     Turn.run(effect::requestFocus);
     driver.type(KeyCode.ENTER);
     driver.await(() -> !driver.window().faces().write().page().stepInSight().equals("p"));

@@ -121,7 +121,7 @@ class CheckHandedBackTest extends WithAClass {
         _ -> handedBack.set(!driver.window().scene().getRoot().lookup("#check-save").isDisabled()));
     assertThat(handedBack).as("marks of what was there before are handed back").isFalse();
     driver.edit(solution -> solution.withTable(square(11)));
-    driver.await(() -> driver.desk().notices().now().sentence().isEmpty());
+    driver.await(() -> driver.desk().checking().current().get());
     Checked checked = Turn.call(() -> driver.desk().checking().now().orElseThrow());
     assertThat(checked.page().shown(LineId.of("df")).text()).isEqualTo("100");
     assertThat(checked.marks().sheets()).hasSize(62);
@@ -142,7 +142,7 @@ class CheckHandedBackTest extends WithAClass {
     assertThat(driver.isShown("20.2 of 23")).isTrue();
     assertThat(driver.find("check-save").isDisabled()).isTrue();
     driver.pressLabelled("Mark again");
-    driver.await(() -> desk.notices().now().sentence().isEmpty());
+    driver.await(() -> desk.checking().current().get());
     assertThat(driver.isShown("20.2 of 23")).isFalse();
     assertThat(driver.find("check-save").isDisabled()).isFalse();
   }

@@ -104,7 +104,7 @@ class EveryProcedureWindowTest {
     assertThat(driver.isShown("Trials are “2”: type a whole number from 6")).isTrue();
     driver.press("table-add-category");
     assertThat(driver.isShown("so call it 6.")).isTrue();
-    assertThat(driver.isShown("State shares")).isFalse();
+    assertThat(driver.isShown("State proportions")).isFalse();
   }
 
   @Test
@@ -170,7 +170,7 @@ class EveryProcedureWindowTest {
     driver.pressLabelled("chi-squared test");
     driver.fill("count-1-1", "");
     Solution before = driver.solution();
-    driver.pressLabelled("two proportions");
+    driver.pressLabelled("test for two proportions");
     assertThat(driver.solution()).isEqualTo(before);
     assertThat(driver.isShown("mend what is wrong with it first")).isTrue();
   }
@@ -179,7 +179,7 @@ class EveryProcedureWindowTest {
   void pairsAndTheExactTestReadAFourfoldTable() {
     open("repainted-waymarks");
     assertThat(driver.verdict()).isEqualTo("Reject H₀: the proportions before and after differ");
-    driver.choose("option-decides", "exact");
+    driver.choose("option-decides", "exact p-value");
     assertThat(driver.isShown("exact p")).isTrue();
     driver.press("table-add-row");
     assertThat(driver.isShown("row 3, knew it is empty")).isTrue();

@@ -38,9 +38,9 @@ class NumbersOnTheirLineTest extends WithTheDemo {
         "map\tmidweek\tweekend\tholiday\n"
             + "yes\t30\t25\t20\nno\t20\t31\t22\nlost\t9\t12\t15\nlent\t11\t14\t12\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
-    driver.await(() -> sentence().contains("for 6 degrees") && areOnOneLine());
+    driver.await(() -> sentence().contains("For 6 degrees") && areOnOneLine());
     driver.edit(solution -> solution.withTable(solution.table().withoutRow(1)));
-    driver.await(() -> sentence().contains("for 4 degrees") && areOnOneLine());
+    driver.await(() -> sentence().contains("For 4 degrees") && areOnOneLine());
   }
 
   private String sentence() {
@@ -64,6 +64,8 @@ class NumbersOnTheirLineTest extends WithTheDemo {
 
   private Stream<Node> numbers() {
     return driver.window().scene().getRoot().lookupAll(".number.in-sentence").stream()
-        .filter(number -> number.getParent().getAccessibleText().startsWith("The curve"));
+        .filter(
+            number ->
+                number.getParent().getAccessibleText().contains("under the chi-squared density"));
   }
 }

@@ -134,7 +134,7 @@ class RecordsInFileTest extends WithTheDemo {
     SolutionFile blank = SolutionFile.blank();
     Turn.run(
         () -> driver.desk().solution().begin(blank.with(blank.solution().withOrigin(counted))));
-    driver.pressLabelled("two proportions");
+    driver.pressLabelled("test for two proportions");
     driver.await(() -> driver.solution().procedure().equals("two-proportions"));
     assertThat(driver.origin().recipe().count().form()).isEqualTo(Recipe.Form.SHARES);
     assertThat(driver.origin().records()).isEqualTo(counted.records());

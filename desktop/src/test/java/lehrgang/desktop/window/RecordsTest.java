@@ -54,7 +54,7 @@ class RecordsTest extends WithTheDemo {
     countRegister("route", "season");
     assertThat(driver.isShown("The counts come from the 612 records of register.csv")).isTrue();
     assertThat(driver.isShown("Of 612 records 595 are counted and 17 are not:")).isTrue();
-    assertThat(driver.isShown("12 have no season")).isTrue();
+    assertThat(driver.isShown("season is missing in 12 records")).isTrue();
     assertThat(Turn.call(() -> ((TextField) find("count-1-1")).isEditable())).isFalse();
     Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
