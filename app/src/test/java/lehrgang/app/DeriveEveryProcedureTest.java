@@ -90,7 +90,7 @@ class DeriveEveryProcedureTest {
         "one-proportion --trials 20 --claimed 0.5|one-proportion needs --successes X.",
         "one-proportion --successes 3 --trials 20|one-proportion needs --claimed P.",
         "one-proportion --successes 3 --trials 20 --claimed 1.5|The claimed proportion is “1.5”:"
-            + " type a share between 0 and 1, such as 0.5, 50 % or 1/2.",
+            + " type a proportion between 0 and 1, such as 0.5, 50 % or 1/2.",
         "one-proportion --successes 30 --trials 20 --claimed 0.5|sample has 30 successes in 20"
             + " trials: successes cannot exceed trials.",
         "two-proportions --first 3of4 --second 1/2|--first is “3of4”; write successes and trials"
