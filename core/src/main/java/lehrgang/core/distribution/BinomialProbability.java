@@ -79,11 +79,11 @@ public enum BinomialProbability implements NamedFunction {
     int successes = arguments.get(0).intValueExact();
     List<Value> parameters = arguments.subList(1, 3);
     Value probability = arguments.get(2);
-    if (isMany(parameters)) {
-      return many(parameters, workspace).at(successes);
-    }
     if (isCertain(probability)) {
       return probability.signum() * trials == successes ? Value.ONE : Value.ZERO;
+    }
+    if (isMany(parameters)) {
+      return many(parameters, workspace).at(successes);
     }
     return together(new Trials(trials, probability), workspace).get(successes);
   }
@@ -99,12 +99,12 @@ public enum BinomialProbability implements NamedFunction {
     if (from == 0 && to == trials) {
       return Value.ONE;
     }
-    if (isMany(parameters)) {
-      return many(parameters, workspace).sum(from, to);
-    }
     if (isCertain(probability)) {
       int sure = probability.signum() * trials;
       return from <= sure && sure <= to ? Value.ONE : Value.ZERO;
+    }
+    if (isMany(parameters)) {
+      return many(parameters, workspace).sum(from, to);
     }
     return together(new Trials(trials, probability), workspace).subList(from, to + 1).stream()
         .reduce(Value.ZERO, Value::plus);
@@ -114,15 +114,17 @@ public enum BinomialProbability implements NamedFunction {
   ///
   /// @param parameters the trials and the probability of a success
   public static boolean isMany(List<Value> parameters) {
-    return parameters.get(0).compareTo(Value.of(MOST_TOGETHER)) > 0
-        && !isCertain(parameters.get(1));
+    return parameters.get(0).compareTo(Value.of(MOST_TOGETHER)) > 0;
   }
 
   /// The most probable number of successes of many trials; the larger one where there are two.
   ///
   /// @param parameters the trials and the probability of a success
   public static int mode(List<Value> parameters, Workspace workspace) {
-    return many(parameters, workspace).mode();
+    Value probability = parameters.get(1);
+    return isCertain(probability)
+        ? probability.signum() * parameters.get(0).intValueExact()
+        : many(parameters, workspace).mode();
   }
 
   private static List<Value> together(Trials trials, Workspace workspace) {

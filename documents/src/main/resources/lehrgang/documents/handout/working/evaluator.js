@@ -252,7 +252,7 @@ const Lehrgang = (() => {
   const LAWS = {
     binomial: { size: 2, at: (k, w) => binomial(k, ...w), first: () => 0, last: w => w[0],
       sum: (from, to, w) => binomialSum(from, to, ...w),
-      isMany: w => w[0] > 1000 && w[1] > 0 && w[1] < 1, mode: w => binomialMode(...w) },
+      isMany: w => w[0] > 1000, mode: w => binomialMode(...w) },
     hypergeometric: { size: 4, at: (k, w) => hypergeometric(k, ...w),
       first: w => Math.max(0, w[2] - w[1]), last: w => Math.min(w[0], w[2]),
       sum: (from, to, w) => {
