@@ -42,6 +42,8 @@ final class DeriveCommand implements Callable<Integer> {
 
   @Mixin private GivenTable data;
 
+  @Mixin private StoryOptions story;
+
   @Option(
       names = "--round-on-the-way",
       paramLabel = "K",
@@ -71,7 +73,8 @@ final class DeriveCommand implements Callable<Integer> {
     GivenTable.Table table = data.read(procedure, Optional.ofNullable(file));
     Solution solution =
         new Solution(
-            new Question(GivenTable.title(Optional.ofNullable(file)), "", ""),
+            new Question(GivenTable.title(Optional.ofNullable(file)), "", "")
+                .withStory(story.of(table.recognised().table())),
             Locale.ENGLISH,
             table.recognised().table(),
             procedure.id(),

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.number.Decimals;
 import lehrgang.core.procedure.Procedure;
@@ -43,7 +44,36 @@ final class ProcedureFlags {
       }
     }
     first.forEach(
-        (flag, option) -> command.addOption(spec(option, takers.get(flag), procedures.size())));
+        (flag, option) -> {
+          command.addOption(spec(option, takers.get(flag), procedures.size()));
+          switches(option)
+              .keySet()
+              .forEach(name -> command.addOption(switchSpec(name, takers.get(flag))));
+        });
+  }
+
+  private static Map<String, String> switches(ProcedureOption option) {
+    return option instanceof OneOf oneOf ? oneOf.switches() : Map.of();
+  }
+
+  private static OptionSpec switchSpec(String name, List<Procedure> takers) {
+    List<String> ids =
+        takers.stream()
+            .filter(
+                taker ->
+                    taker.options().stream().anyMatch(option -> switches(option).containsKey(name)))
+            .map(Procedure::id)
+            .toList();
+    return OptionSpec.builder("--" + name)
+        .description(
+            Messages.text(
+                    Phrase.of("flags.of")
+                        .with("procedures", Phrase.listed(ids, "list.comma"))
+                        .with("sentence", WORDING.text("flag." + name)))
+                .replace("%", "%%"))
+        .type(boolean.class)
+        .arity("0")
+        .build();
   }
 
   private static OptionSpec spec(ProcedureOption option, List<Procedure> takers, int all) {
@@ -109,14 +139,34 @@ final class ProcedureFlags {
   }
 
   private boolean isGiven(ProcedureOption option) {
-    return given.hasMatchedOption("--" + option.flag());
+    return given.hasMatchedOption("--" + option.flag()) || switchOf(option).isPresent();
+  }
+
+  /// The value whose own flag was given.
+  private Optional<String> switchOf(ProcedureOption option) {
+    return switches(option).entrySet().stream()
+        .filter(one -> given.hasMatchedOption("--" + one.getKey()))
+        .map(Map.Entry::getValue)
+        .findFirst();
+  }
+
+  /// The flag by which an option was set.
+  private String flagGiven(ProcedureOption option) {
+    return flags(option)
+        .filter(flag -> given.hasMatchedOption("--" + flag))
+        .findFirst()
+        .orElse(option.flag());
+  }
+
+  private static Stream<String> flags(ProcedureOption option) {
+    return Stream.concat(Stream.of(option.flag()), switches(option).keySet().stream());
   }
 
   private void refuseOthers(List<Procedure> procedures) {
-    List<String> own = procedure.options().stream().map(ProcedureOption::flag).toList();
+    List<String> own = procedure.options().stream().flatMap(ProcedureFlags::flags).toList();
     procedures.stream()
         .flatMap(other -> other.options().stream())
-        .map(ProcedureOption::flag)
+        .flatMap(ProcedureFlags::flags)
         .filter(flag -> given.hasMatchedOption("--" + flag) && !own.contains(flag))
         .findFirst()
         .ifPresent(flag -> refuse("--" + flag, procedure));
@@ -124,7 +174,11 @@ final class ProcedureFlags {
 
   /// Refuses a flag with those that the procedure takes.
   static void refuse(String flag, Procedure procedure) {
-    List<String> own = procedure.options().stream().map(option -> "--" + option.flag()).toList();
+    List<String> own =
+        procedure.options().stream()
+            .flatMap(ProcedureFlags::flags)
+            .map(name -> "--" + name)
+            .toList();
     throw new Complaint(
         Phrase.of("flags.foreign")
             .with("option", flag)
@@ -165,7 +219,7 @@ final class ProcedureFlags {
         if (!oneOf.scope().holds(table)) {
           throw new Complaint(
               Phrase.of("flags.scope")
-                  .with("option", "--" + oneOf.flag())
+                  .with("option", "--" + flagGiven(oneOf))
                   .with("scope", WORDING.text("flag.scope." + oneOf.scope().key())));
         }
         yield choices.withOption(oneOf.id(), value(oneOf));
@@ -189,6 +243,7 @@ final class ProcedureFlags {
   /// What was given; a flag that takes no value stands for the one that it sets.
   private String value(ProcedureOption option) {
     Optional<String> set = option instanceof OneOf oneOf ? oneOf.sets() : Optional.empty();
-    return set.orElseGet(() -> given.matchedOptionValue("--" + option.flag(), ""));
+    return set.or(() -> switchOf(option))
+        .orElseGet(() -> given.matchedOptionValue("--" + option.flag(), ""));
   }
 }

@@ -50,7 +50,7 @@ class CommandLineTest {
     assertThat(run.err()).isEmpty();
     assertThat(run.out())
         .contains("E₂₂ = R₂·C₂/n = 160·220/480 = 220/3 ≈ 73.33")
-        .contains("H₀ is rejected at the 0.05 level: route and season are associated.");
+        .contains("H₀ is rejected at the 5\u00a0% level: route and season are associated.");
   }
 
   @Test
@@ -71,7 +71,8 @@ class CommandLineTest {
             .execute("derive", "independence", table(TABLE));
     assertThat(exit).isEqualTo(1);
     assertThat(errors)
-        .hasToString("Standard output could not be written to its end: nothing more was done.\n");
+        .hasToString(
+            "Standard output could not be written completely; nothing further was done.\n");
   }
 
   @Test
@@ -283,8 +284,8 @@ class CommandLineTest {
         "x.html|--paper=letter|--paper has no effect on html",
         "x.pdf|--room=grid|--room has no effect on full",
         "x.pdf|--with=curve|--with curve has no effect on full",
-        "p.pdf|--as=html|p.pdf is not the name of a file in the form html",
-        "p.docx|--for=full|The ending of"
+        "p.pdf|--as=html|p.pdf is not a file name for the form html",
+        "p.docx|--for=full|The extension of"
       })
   void whatWouldChangeNothingIsRefused(String name, String option, String said) {
     Path out = folder.resolve(name);
@@ -326,7 +327,7 @@ class CommandLineTest {
       String before = Files.readString(target);
       Run run = run(command.toArray(String[]::new));
       assertThat(run.exit()).as(command.toString()).isEqualTo(2);
-      assertThat(run.err()).contains("is read here and would be overwritten").hasLineCount(1);
+      assertThat(run.err()).contains("is an input file and would be overwritten").hasLineCount(1);
       assertThat(target).hasContent(before);
     }
   }

@@ -106,9 +106,9 @@ class ComposeCommandTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "simulation|Tables of “simulation” are not composed",
-        "fisher --effect small|--effect means nothing for fisher",
-        "fisher --shape 3x3|one shape",
+        "simulation|Tables for “simulation” cannot be composed",
+        "fisher --effect small|--effect does not apply to fisher",
+        "fisher --shape 3x3|a fixed shape",
         "independence --shape wide|--shape is “wide”",
         "independence --shape 1x3|--shape is “1x3”",
         "independence --n 2|--n is 2",
@@ -117,12 +117,12 @@ class ComposeCommandTest {
         "independence --decision maybe|--decision is “maybe”; use reject or keep",
         "independence --effect huge|--effect is “huge”; use small, medium or large",
         "matched-pairs --discordant some|--discordant is “some”; use few or many",
-        "independence --conditions-hold --conditions-fail|leave one of them out",
-        "independence --whole-expected --one-decimal|--whole-expected and --one-decimal cannot"
-            + " both",
+        "independence --conditions-hold --conditions-fail|remove one of them",
+        "independence --whole-expected --one-decimal|--whole-expected and --one-decimal exclude"
+            + " each other",
         "independence --row-labels a,b|--row-labels names 2 where the table has 3",
-        "layers --discordant few|--discordant means nothing for layers",
-        "independence --claimed 0.4|--claimed is no option of independence",
+        "layers --discordant few|--discordant does not apply to layers",
+        "independence --claimed 0.4|--claimed is not an option of independence",
         "one-proportion|one-proportion needs --claimed",
         "fisher --like ../demo/route-and-season.lehrgang|is a solution for independence"
       })

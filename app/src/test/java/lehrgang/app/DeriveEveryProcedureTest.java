@@ -97,9 +97,9 @@ class DeriveEveryProcedureTest {
             + " as X/N, such as 121/140.",
         "two-proportions --first 0/4 --second 0/2|“success” is true of all or of none in"
             + " both groups: the standard error is 0.",
-        "fisher|fisher needs a file with its table; - reads standard input.",
+        "fisher|fisher needs a file with its table; use - for standard input.",
         "one-proportion x.csv --successes 1 --trials 2 --claimed 0.5|one-proportion takes its"
-            + " numbers as options and no file; leave out x.csv.",
+            + " numbers as options, not from a file; remove x.csv.",
         "fisher x.csv --alternative both|--alternative is “both”; use two-sided, less or greater."
       })
   void whatIsMissingOrWrongIsSaidInOneSentence(String arguments, String sentence) {

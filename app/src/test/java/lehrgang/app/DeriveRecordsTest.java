@@ -129,9 +129,9 @@ class DeriveRecordsTest {
         "goodness-of-fit --cases --rows route --columns map~give --category COLUMN",
         "independence --cases --rows route --columns gates~There is no column “gates”",
         "independence --cases --rows route --columns age~64 different values",
-        "one-proportion --cases --rows route --columns map~count records with two-proportions",
+        "one-proportion --cases --rows route --columns map~to count records use two-proportions",
         "layers --cases --rows route --columns map~give --layers COLUMN too",
-        "independence --cases --rows route --columns map --layers gate~leave out --layers",
+        "independence --cases --rows route --columns map --layers gate~remove --layers",
         "layers --cases --rows route --columns map --layers age~64 different values",
         "layers --cases --rows map --columns map --layers gate~“map” is chosen twice"
       })
@@ -163,7 +163,7 @@ class DeriveRecordsTest {
             "--columns",
             "b");
     assertThat(run.exit()).isEqualTo(2);
-    assertThat(run.err()).contains("x.xlsx is damaged or no workbook");
+    assertThat(run.err()).contains("x.xlsx is damaged or not a workbook");
     Run none =
         run(
             "derive",

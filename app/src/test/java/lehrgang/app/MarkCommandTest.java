@@ -102,7 +102,7 @@ class MarkCommandTest {
     Run run = run("mark", SOLUTION, answers("student,df,seat\na,4,12\n"), "-o", marks.toString());
     assertThat(run.exit()).isZero();
     assertThat(run.err())
-        .isEqualToIgnoringNewLines("Left alone: “seat”, for the solution has no such line.");
+        .isEqualToIgnoringNewLines("Not used, because the solution has no such number: “seat”.");
     assertThat(marks).hasContent("student,credit,of,df,df verdict,df slip\na,1,1,4,right,");
   }
 
@@ -113,8 +113,7 @@ class MarkCommandTest {
     assertThat(twice.exit()).isEqualTo(2);
     assertThat(twice.err())
         .isEqualToIgnoringNewLines(
-            "answers.csv has the student “a” twice, in line 2 and in line 3: take one of them"
-                + " out.");
+            "answers.csv has the student “a” twice, in line 2 and in line 3: delete one of them.");
     Run missing = run("mark", SOLUTION, "nowhere.csv", "-o", marks.toString());
     assertThat(missing.exit()).isEqualTo(2);
     assertThat(missing.err()).startsWith("There is no file nowhere.csv");

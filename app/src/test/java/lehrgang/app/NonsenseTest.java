@@ -195,6 +195,6 @@ class NonsenseTest {
   void aNumberThatIsNoneIsSaidInWords() {
     Run run = run("compose", "independence", "--n", "many");
     assertThat(run.exit()).isEqualTo(2);
-    assertThat(run.err()).contains("--n").contains("“many” is no whole number");
+    assertThat(run.err()).contains("--n").contains("“many” is not a whole number");
   }
 }

@@ -85,7 +85,9 @@ class OptionsTest {
     assertThat(run.exit()).isEqualTo(2);
     assertThat(run.out()).isEmpty();
     assertThat(run.err())
-        .startsWith("--%s is no option of %s; it takes ".formatted(option.flag(), procedure.id()))
+        .startsWith(
+            "--%s is not an option of %s; its options are "
+                .formatted(option.flag(), procedure.id()))
         .hasLineCount(1);
     for (ProcedureOption own : procedure.options()) {
       assertThat(run.err()).contains("--" + own.flag());
@@ -114,7 +116,7 @@ class OptionsTest {
     if (option.scope() == Scope.STATED_SHARES) {
       // What the shares are decides whether they add up, and that is said.
       assertThat(derive(Procedures.of("goodness-of-fit"), flag(option, value)).err())
-          .doesNotContain("is no option", "leave it out");
+          .doesNotContain("is not an option", "remove it");
       return;
     }
     Run run = derive(procedure, flag(option, value));
@@ -129,9 +131,9 @@ class OptionsTest {
 
   @ParameterizedTest
   @CsvSource({
-    "--mean 2 --distribution binomial, --mean goes with --distribution poisson",
-    "--chance 0.4, --chance goes with --distribution binomial",
-    "--of-each 5, --of-each goes with --distribution binomial"
+    "--mean 2 --distribution binomial, --mean requires --distribution poisson",
+    "--chance 0.4, --chance requires --distribution binomial",
+    "--of-each 5, --of-each requires --distribution binomial"
   })
   void aNumberThatMeansNothingForTheDistributionIsRefused(String options, String sentence)
       throws IOException {

@@ -193,7 +193,7 @@ class VaryCommandTest {
             "-o",
             folder.resolve("m.csv").toString());
     assertThat(run.exit()).isEqualTo(2);
-    assertThat(run.err()).contains("answers.csv, line 3: “x” is nobody in the folder");
+    assertThat(run.err()).contains("answers.csv, line 3: “x” is not in the folder");
   }
 
   @ParameterizedTest
@@ -230,7 +230,7 @@ class VaryCommandTest {
             "-o",
             folder.resolve("class").toString());
     assertThat(run.exit()).isZero();
-    assertThat(run.err()).contains("The question says 480").contains("write {n} in its place");
+    assertThat(run.err()).contains("The question says 480").contains("write {n} instead");
   }
 
   @Test

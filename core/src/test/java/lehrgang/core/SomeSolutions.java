@@ -88,7 +88,18 @@ public final class SomeSolutions {
                 solution.choices().withOption(choice.id(), oneOf(choice.values())));
       }
     }
-    return typed(solution);
+    return typed(told(solution));
+  }
+
+  /// A third with no story, the others with some of it or all.
+  private Solution told(Solution solution) {
+    int parts = random.nextInt(3);
+    return solution.withQuestion(
+        solution
+            .question()
+            .withStory(
+                SomeStories.of(
+                    solution.table(), _ -> parts > 0 && (parts > 1 || random.nextBoolean()))));
   }
 
   private Solution typed(Solution solution) {

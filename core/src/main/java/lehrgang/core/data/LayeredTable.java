@@ -68,14 +68,14 @@ public record LayeredTable(String layerVariable, List<String> layers, List<TwoWa
     List<List<Long>> counts = reader.counts(0, columns - 1);
     LayeredTable table =
         new LayeredTable(
-            EntryReader.named(entry.layerVariable(), "layers"),
+            EntryReader.named(entry.layerVariable(), "stratum"),
             entry.layers(),
             IntStream.range(0, entry.layers().size())
                 .mapToObj(
                     k ->
                         new TwoWayTable(
-                            EntryReader.named(entry.rowVariable(), "rows"),
-                            EntryReader.named(entry.columnVariable(), "columns"),
+                            EntryReader.named(entry.rowVariable(), "row category"),
+                            EntryReader.named(entry.columnVariable(), "column category"),
                             entry.rows(),
                             entry.columns(),
                             counts.subList(k * rows, (k + 1) * rows)))

@@ -89,8 +89,8 @@ public record TwoWayTable(
         reader.problems(),
         () ->
             new TwoWayTable(
-                EntryReader.named(entry.rowVariable(), "rows"),
-                EntryReader.named(entry.columnVariable(), "columns"),
+                EntryReader.named(entry.rowVariable(), "row category"),
+                EntryReader.named(entry.columnVariable(), "column category"),
                 entry.rows(),
                 entry.columns(),
                 counts));

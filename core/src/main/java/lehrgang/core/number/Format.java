@@ -24,6 +24,7 @@ public record Format(NumberStyle style, Decimals decimals) {
               : style.fixed(value, decimals.of(kind));
       case COUNT, DEGREES_OF_FREEDOM, CONDITION, DECISION ->
           value.isWhole() ? style.fixed(value, 0) : style.fixed(value, decimals.of(Kind.EXPECTED));
+      case SHARE -> style.proportion(value, decimals.of(kind));
       default -> style.fixed(value, decimals.of(kind));
     };
   }

@@ -11,6 +11,12 @@ public enum NumberStyle {
   POINT('.'),
   COMMA(',');
 
+  /// With fewer decimals a proportion is meant to be rough.
+  private static final int FEWEST_OF_PROPORTION = 2;
+
+  /// A proportion has no more decimals than this.
+  private static final int MOST_OF_PROPORTION = 8;
+
   private static final char THIN_SPACE = '\u2009';
   private static final char MINUS = '\u2212';
   private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
@@ -39,6 +45,28 @@ public enum NumberStyle {
     return real.isTooLongToWrite()
         ? scientific(real.asWritten(decimals).decimal())
         : inFull(real, real.written(decimals));
+  }
+
+  /// A proportion: so many decimals, or as many as two significant digits need where it would look
+  /// like 0 or 1 and is neither.
+  ///
+  /// @param decimals 0 or more
+  public Shown proportion(Value value, int decimals) {
+    Value size = value.magnitude();
+    Value distance = size.minus(Value.ONE).magnitude();
+    Value small = size.compareTo(distance) < 0 ? size : distance;
+    if (decimals < FEWEST_OF_PROPORTION
+        || small.signum() == 0
+        || small.compareTo(Value.ONE) >= 0
+        || value.rounded(decimals).stripTrailingZeros().scale() > 0) {
+      return fixed(value, decimals);
+    }
+    BigDecimal first = small.decimal();
+    int needed = first.scale() - first.precision() + 2;
+    if (needed <= MOST_OF_PROPORTION) {
+      return fixed(value, Math.max(decimals, needed));
+    }
+    return small == size ? significant(value, 2) : fixed(value, decimals);
   }
 
   /// A fixed number of decimals, however many digits that makes.

@@ -227,6 +227,11 @@ final class Numerals implements Wording.Numbers {
   }
 
   @Override
+  public Box inPercent(LineId level) {
+    return ways.inPercent(level).orElseGet(() -> number(level));
+  }
+
+  @Override
   public Box confidence(LineId level) {
     return ways.confidence(level).orElseGet(() -> number(level));
   }

@@ -17,6 +17,8 @@ import lehrgang.core.wording.Phrase;
 final class WaysToSayNumbers {
   private static final Pattern LEADING_ZERO = Pattern.compile("^(−?)0(?=\\D)");
 
+  private static final Value LEAST_IN_PERCENT = Value.exactly("0.00001");
+
   private final Numerals numerals;
   private final NumberStyle style;
 
@@ -49,7 +51,31 @@ final class WaysToSayNumbers {
     Phrase phrase = Phrase.of(key);
     return key.equals("samples.all")
         ? phrase
-        : phrase.with("share", new Phrase.Percentage(id, style.percent(share, decimals).text()));
+        : phrase.with(
+            "share",
+            new Phrase.Percentage(
+                id, style.percent(share, Math.min(decimals, decimalsSaid(share))).text()));
+  }
+
+  /// How many decimals a percentage is said with: those of two significant digits, and of one below
+  /// 100 %.
+  private static int decimalsSaid(Value share) {
+    double percent = 100 * share.asDouble();
+    int below = percent > 0 ? 1 - (int) Math.floor(Math.log10(percent)) : 0;
+    int above = percent < 100 ? (int) Math.ceil(-Math.log10(100 - percent)) : 0;
+    return Math.max(0, Math.max(below, above));
+  }
+
+  /// A level in percent; empty where the audience is not to know it, and for one that is so small
+  /// that a percentage helps nobody.
+  Optional<Box> inPercent(LineId level) {
+    return numerals
+        .values()
+        .find(level)
+        .filter(_ -> !numerals.mask().hides(level))
+        .filter(alpha -> alpha.compareTo(LEAST_IN_PERCENT) >= 0)
+        .map(alpha -> alpha.times(Value.of(100)).decimal())
+        .map(percent -> Box.number(style.shortest(percent) + "\u00a0%"));
   }
 
   /// The confidence that goes with a level; empty where the audience is not to know the level.
@@ -88,7 +114,9 @@ final class WaysToSayNumbers {
     Shown shown =
         tiny
             ? new Shown("0" + style.decimalSign() + "001", Relation.BELOW)
-            : style.fixed(value, reported.decimals());
+            : numerals.line(reported.line()).kind() == Kind.SHARE
+                ? style.proportion(value, reported.decimals())
+                : style.fixed(value, reported.decimals());
     String sign = shown.relation() == Relation.BELOW ? "<" : "=";
     return sign
         + " "

@@ -98,12 +98,27 @@ public final class Procedures {
     };
   }
 
+  /// Whether a course that settles an option in this way has another procedure in mind; this one
+  /// then goes by its usual value.
+  private static boolean isOfferedElsewhere(ProcedureOption.OneOf option, String value) {
+    return option.settled() == ProcedureOption.Settled.BY_COURSE
+        && ALL.stream()
+            .flatMap(procedure -> procedure.options().stream())
+            .anyMatch(
+                other ->
+                    other.id().equals(option.id())
+                        && other instanceof ProcedureOption.OneOf one
+                        && one.values().contains(value));
+  }
+
   /// Options that are set to what is not on offer.
   private static List<Problem> unknownValues(Procedure procedure, Choices choices) {
     List<Problem> problems = new ArrayList<>();
     for (ProcedureOption option : procedure.options()) {
       String chosen = choices.options().getOrDefault(option.id(), option.usual());
-      if (option instanceof ProcedureOption.OneOf oneOf && !oneOf.values().contains(chosen)) {
+      if (option instanceof ProcedureOption.OneOf oneOf
+          && !oneOf.values().contains(chosen)
+          && !isOfferedElsewhere(oneOf, chosen)) {
         problems.add(
             new Problem(
                     new Problem.Field(option.id()),

@@ -16,6 +16,8 @@ import lehrgang.core.number.Decimals;
 /// @param onTheWay to how many decimals lines are rounded before they are used again
 /// @param sheet    how its sheets are handed out
 /// @param marking  what of the rules of marking the course settles
+/// @param design   of the studies that the course speaks of; empty where it differs from problem to
+///     problem
 public record CourseStyle(
     Course course,
     String level,
@@ -23,7 +25,8 @@ public record CourseStyle(
     Decimals decimals,
     Optional<Integer> onTheWay,
     SheetChoices sheet,
-    MarkingRules marking) {
+    MarkingRules marking,
+    Optional<StudyDesign> design) {
   public CourseStyle {
     marking = marking.ofCourse();
     options = Collections.unmodifiableMap(new LinkedHashMap<>(options));
@@ -39,7 +42,8 @@ public record CourseStyle(
         usual.decimals(),
         usual.onTheWay(),
         SheetChoices.usual(),
-        MarkingRules.usual());
+        MarkingRules.usual(),
+        Optional.empty());
   }
 
   /// The style of a solution. What is written on one sheet alone, its title and its date, is none
@@ -57,7 +61,8 @@ public record CourseStyle(
         solution.choices().decimals(),
         solution.choices().onTheWay(),
         sheet.withHead(sheet.course(), "", ""),
-        solution.marking());
+        solution.marking(),
+        solution.question().story().design());
   }
 
   /// A solution in this style; what belongs to its own problem stays.
@@ -70,7 +75,10 @@ public record CourseStyle(
     all.putAll(options);
     Choices choices = new Choices(level, before.numbers(), all, decimals, onTheWay);
     SheetChoices own = solution.sheet();
+    Story story = solution.question().story();
     return solution
+        .withQuestion(
+            solution.question().withStory(design.isPresent() ? story.withDesign(design) : story))
         .withCourse(course)
         .withChoices(choices)
         .withSheet(sheet.withHead(sheet.course(), own.sheet(), own.due()))

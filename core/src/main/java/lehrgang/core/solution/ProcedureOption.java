@@ -2,6 +2,7 @@ package lehrgang.core.solution;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.data.TableForm;
@@ -66,6 +67,7 @@ public sealed interface ProcedureOption {
   /// @param values on offer; the first is the usual one
   /// @param scope  the data for which there is anything to choose
   /// @param sets   the value that the flag stands for; empty where the flag takes one
+  /// @param switches values that have a flag of their own, by flag
   /// @param settled by whom it is settled
   record OneOf(
       String id,
@@ -74,30 +76,45 @@ public sealed interface ProcedureOption {
       Scope scope,
       String flag,
       Optional<String> sets,
+      Map<String, String> switches,
       Settled settled)
       implements ProcedureOption {
     public OneOf {
       values = List.copyOf(values);
+      switches = Map.copyOf(switches);
     }
 
     /// A choice for any data, by a flag that takes its value.
     public OneOf(String id, String step, String flag, String... values) {
-      this(id, step, List.of(values), Scope.ANY, flag, Optional.empty(), Settled.BY_PROBLEM);
+      this(
+          id,
+          step,
+          List.of(values),
+          Scope.ANY,
+          flag,
+          Optional.empty(),
+          Map.of(),
+          Settled.BY_PROBLEM);
     }
 
     /// The same, where a course does it one way in all its problems.
     public OneOf byCourse() {
-      return new OneOf(id, step, values, scope, flag, sets, Settled.BY_COURSE);
+      return new OneOf(id, step, values, scope, flag, sets, switches, Settled.BY_COURSE);
     }
 
     /// The same for some data only.
     public OneOf within(Scope its) {
-      return new OneOf(id, step, values, its, flag, sets, settled);
+      return new OneOf(id, step, values, its, flag, sets, switches, settled);
     }
 
     /// The same, with a flag that stands for one of the values.
     public OneOf setBy(String name, String value) {
-      return new OneOf(id, step, values, scope, name, Optional.of(value), settled);
+      return new OneOf(id, step, values, scope, name, Optional.of(value), switches, settled);
+    }
+
+    /// The same, with another flag that stands for one of the values.
+    public OneOf alsoSetBy(String name, String value) {
+      return new OneOf(id, step, values, scope, flag, sets, Map.of(name, value), settled);
     }
 
     @Override

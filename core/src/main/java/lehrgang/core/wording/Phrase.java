@@ -56,6 +56,9 @@ public record Phrase(String key, Map<String, Filling> fillings) {
   /// A number of a line, written as a percentage.
   public record Percentage(LineId line, String text) implements Filling {}
 
+  /// A significance level in percent, such as 5 %.
+  public record LevelInPercent(LineId level) implements Filling {}
+
   /// The confidence that goes with a significance level, such as 95 %.
   public record Confidence(LineId level) implements Filling {}
 

@@ -49,6 +49,11 @@ public final class Wording {
       return Phrase.of("samples.hidden").with("share", line);
     }
 
+    /// A significance level in percent.
+    default Box inPercent(LineId level) {
+      return number(level);
+    }
+
     /// The confidence that goes with a significance level.
     default Box confidence(LineId level) {
       return number(level);
@@ -256,6 +261,8 @@ public final class Wording {
       case Phrase.InSamples(var line) -> append(numbers.inSamples(line), numbers, weight, spans);
       case Phrase.Percentage(var line, var text) ->
           spans.add(new Span.Live(line, Box.number(text), weight));
+      case Phrase.LevelInPercent(var level) ->
+          spans.add(new Span.Live(level, numbers.inPercent(level), weight));
       case Phrase.Confidence(var level) ->
           spans.add(new Span.Live(level, numbers.confidence(level), weight));
       case Phrase.Size(var line) -> spans.add(new Span.Live(line, numbers.size(line), weight));

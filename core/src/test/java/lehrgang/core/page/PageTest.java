@@ -73,16 +73,16 @@ class PageTest {
         .contains(
             "14.10 ≥ 9.488",
             "p\u00a0≈\u00a00.0070",
-            "H₀ is rejected at the 0.05 level: route and season are associated.",
+            "H₀ is rejected at the 5\u00a0% level: route and season are associated.",
             "13.277 < 14.10 < 14.860, so 0.005 < p < 0.01",
-            "Chi-squared test: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12");
+            "Chi-squared test of independence: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12");
   }
 
   @ParameterizedTest
   @ValueSource(strings = {"independence", "homogeneity"})
   void noSentenceAcceptsOrProvesTheNullHypothesis(String story) {
     Solution told =
-        register.withChoices(register.choices().withOption("story", story).withLevel("0.001"));
+        register.withChoices(register.choices().withOption("sampling", story).withLevel("0.001"));
     String text = text(ReferenceCases.page(told, Audience.FULL));
     assertThat(text.toLowerCase())
         .doesNotContain("accept h₀", "accepted", "h₀ is proved")
@@ -94,7 +94,7 @@ class PageTest {
 
   @Test
   void theStoryChangesTheWordsAndNotTheNumbers() {
-    Solution told = register.withChoices(register.choices().withOption("story", "homogeneity"));
+    Solution told = register.withChoices(register.choices().withOption("sampling", "homogeneity"));
     Page page = ReferenceCases.page(told, Audience.FULL);
     assertThat(text(page)).contains("the distribution of route is the same for each season");
     Page plain = ReferenceCases.page(register, Audience.FULL);
@@ -225,7 +225,13 @@ class PageTest {
             List.of("upper", "lower"),
             List.of("fair", "foul"),
             List.of(List.of("9", "2"), List.of("4", "5")));
-    Page page = ReferenceCases.page(ReferenceCases.solution(small), Audience.FULL);
+    Solution solution = ReferenceCases.solution(small);
+    assertThat(text(ReferenceCases.page(solution, Audience.FULL)))
+        .contains("The decision is therefore based on the exact p-value")
+        .doesNotContain("this decision are unreliable");
+    Page page =
+        ReferenceCases.page(
+            solution.withChoices(solution.choices().withOption("decides", "plain")), Audience.FULL);
     String text = text(page);
     assertThat(text)
         .contains("Expected counts below 5: upper, foul (3.85), lower, foul (3.15).")
@@ -268,7 +274,7 @@ class PageTest {
     Page page = ReferenceCases.page(plain, Audience.FULL);
     assertThat(page.value(LineId.of("X2.cc")).orElseThrow()).hasToString("81/25");
     assertThat(text(page)).contains("H₀ is rejected", "equals the uncorrected χ²");
-    Solution yates = plain.withChoices(plain.choices().withOption("correction", "corrected"));
+    Solution yates = plain.withChoices(plain.choices().withOption("decides", "corrected"));
     Page corrected = ReferenceCases.page(yates, Audience.FULL);
     assertThat(text(corrected)).contains("H₀ is not rejected", "3.24 < 3.841");
     assertThat(corrected.verdictItems().getFirst().number().text()).isEqualTo("3.24");

@@ -197,7 +197,7 @@ class SheetTest {
         ReferenceCases.solution(
             "independence", ReferenceCases.table(List.of(List.of(9L, 3L), List.of(3L, 8L))));
     assertThat(asked(solution)).contains("X2", "df").doesNotContain("z", "X2.cc");
-    Solution yates = solution.withChoices(solution.choices().withOption("correction", "corrected"));
+    Solution yates = solution.withChoices(solution.choices().withOption("decides", "corrected"));
     assertThat(asked(yates)).contains("X2.cc").doesNotContain("z");
   }
 

@@ -107,11 +107,12 @@ class LayersTest {
         solution(List.of(layer(59, 86, 4, 17), layer(52, 193, 1, 11), layer(99, 18, 40, 17)));
     assertThat(sentences(reversed, "layers"))
         .contains(
-            "The direction is reversed (Simpson’s paradox): within every season, “before dark: dark"
-                + " 1” is more frequent for “map: map 1” than for “map: map 2”; in the pooled table"
-                + " it is less frequent.");
+            "within every season, the proportion of observations with “before dark: dark 1” is"
+                + " greater for “map: map 1” than for “map: map 2”; in the pooled table it is"
+                + " smaller.");
     assertThat(sentences(reversed, "conclusion"))
-        .contains("“before dark: dark 1” is more frequent overall")
+        .contains(
+            "with season held fixed, the proportion of observations with “before dark: dark 1”")
         .contains("The pooled table alone shows the opposite direction");
   }
 

@@ -88,10 +88,10 @@ class ProcedureBehaviourTest {
     assertThat(stated.sources(LineId.of("z")))
         .contains(LineId.of("SE"), LineId.of("d0"))
         .doesNotContain(LineId.of("SE0"));
-    assertThat(text(typed(SHARES, "difference", "0.1"))).contains("exceeds that for");
+    assertThat(text(typed(SHARES, "difference", "0.1")))
+        .contains("is greater for “gate 1” than for “gate 2” by 0.1");
     assertThat(text(typed(SHARES, "difference", "−0.1")))
-        .contains("falls short of that for “gate 2” by 0.1")
-        .doesNotContain("exceeds");
+        .contains("is smaller for “gate 1” than for “gate 2” by 0.1");
     assertThat(problem(typed(SHARES, "difference", "1")))
         .startsWith("The stated difference is “1”: type a number between −1 and 1");
   }
@@ -133,8 +133,12 @@ class ProcedureBehaviourTest {
             "claimed",
             "0.2");
     assertThat(text(small)).contains("The smallest is 8.00, which is sufficient.");
-    assertThat(text(option(small, "conditions", "every-10")))
+    Solution strict = option(small, "conditions", "every-10");
+    assertThat(text(strict))
         .contains("for the approximation")
+        .contains("The decision is therefore based on the exact p-value")
+        .doesNotContain("this decision are unreliable");
+    assertThat(text(option(strict, "decides-binomial", "approximate")))
         .contains("this decision are unreliable");
   }
 
@@ -170,10 +174,12 @@ class ProcedureBehaviourTest {
     Derivation few = ReferenceCases.derive(pairs(9, 23));
     assertThat(few.sources(LineId.of("X2"))).doesNotContain(LineId.of("a"), LineId.of("d"));
     assertThat(problem(pairs(0, 0))).startsWith("Nobody changed");
-    assertThat(text(pairs(12, 12))).contains("a correction is not needed");
+    assertThat(text(pairs(12, 12)))
+        .contains("the continuity correction is not applied")
+        .doesNotContain("p_corr");
     assertThat(text(pairs(2, 3)))
         .contains("for the approximation")
-        .contains("decision on the exact p-value");
+        .contains("The decision is therefore based on the exact p-value");
   }
 
   @Test

@@ -49,8 +49,8 @@ class StyleDifferencesTest {
                 .choices()
                 .withLevel("1 %")
                 .withOnTheWay(Optional.of(3))
-                .withOption("correction", "corrected")
-                .withOption("story", "homogeneity")
+                .withOption("decides", "corrected")
+                .withOption("sampling", "homogeneity")
                 .withDecimals(usual.choices().decimals().with(Kind.EXPECTED, 1)));
   }
 
@@ -82,7 +82,7 @@ class StyleDifferencesTest {
 
   private static OneOf story(Solution solution) {
     return Procedures.of(solution.procedure()).options().stream()
-        .filter(option -> option.id().equals("story"))
+        .filter(option -> option.id().equals("sampling"))
         .map(OneOf.class::cast)
         .findFirst()
         .orElseThrow();
@@ -95,7 +95,7 @@ class StyleDifferencesTest {
         usual()
             .withWording("contributions.how", "Its own words.")
             .withSheet(usual().sheet().withHead("", "Sheet 7", "Monday"))
-            .withChoices(usual().choices().withOption("story", "independence"));
+            .withChoices(usual().choices().withOption("sampling", "independence"));
     CourseStyle style = CourseStyle.of(own(), Procedures::isSettledByCourse);
     Solution styled = style.on(other, Procedures::isSettledByCourse);
     assertThat(styled.course()).isEqualTo(own().course());
@@ -104,12 +104,12 @@ class StyleDifferencesTest {
     assertThat(styled.sheet().due()).isEqualTo("Monday");
     assertThat(styled.choices().level()).isEqualTo("1 %");
     assertThat(styled.choices().options())
-        .containsEntry("correction", "corrected")
-        .containsEntry("story", "independence");
+        .containsEntry("decides", "corrected")
+        .containsEntry("sampling", "independence");
     assertThat(styled.wording()).isEqualTo(other.wording());
     assertThat(styled.marking().digitsOf(Kind.STATISTIC)).isEqualTo(4);
     assertThat(styled.marking().remarks()).isEmpty();
     assertThat(CourseStyle.usual().on(styled, Procedures::isSettledByCourse).choices().options())
-        .doesNotContainKey("correction");
+        .doesNotContainKey("decides");
   }
 }

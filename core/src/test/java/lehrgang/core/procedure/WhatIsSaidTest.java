@@ -121,7 +121,7 @@ class WhatIsSaidTest {
     assertThat(p)
         .contains("p_corr = Φ(z_corr) = Φ(2.20) ≈ 1 − 0.01390 = 0.9861")
         .contains("Without the correction: z = 2.00, p ≈ 0.9772.")
-        .contains("a difference of 0.200 or less would occur in about 98.61 % of samples")
+        .contains("a difference of 0.200 or less would occur in about 99 % of samples")
         .contains("The data deviate from H₀ in the direction opposite to H₁");
   }
 
@@ -142,7 +142,7 @@ class WhatIsSaidTest {
   void whatDecidesIsWorkedOutAndBracketed() {
     Solution table =
         ReferenceCases.solution(ReferenceCases.table(List.of(List.of(18L, 7L), List.of(9L, 14L))));
-    Solution corrected = table.withChoices(table.choices().withOption("correction", "corrected"));
+    Solution corrected = table.withChoices(table.choices().withOption("decides", "corrected"));
     assertThat(step(table, "p")).contains("p = 2·", "With the correction: χ²_corr");
     assertThat(step(corrected, "p"))
         .contains("p_corr = 2·", "Without the correction: χ² ≈")

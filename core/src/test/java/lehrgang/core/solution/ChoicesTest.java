@@ -72,10 +72,10 @@ class ChoicesTest {
 
   @Test
   void choicesThatWereMadeCannotBeChangedFromOutside() {
-    Map<String, String> options = new java.util.HashMap<>(Map.of("story", "homogeneity"));
+    Map<String, String> options = new java.util.HashMap<>(Map.of("sampling", "homogeneity"));
     Choices choices = new Choices("0.05", Map.of(), options, Decimals.usual(), Optional.empty());
-    options.put("story", "independence");
-    assertThat(choices.options()).containsEntry("story", "homogeneity");
+    options.put("sampling", "independence");
+    assertThat(choices.options()).containsEntry("sampling", "homogeneity");
     assertThatThrownBy(() -> choices.options().clear())
         .isInstanceOf(UnsupportedOperationException.class);
   }

@@ -170,8 +170,7 @@ final class MarksTable extends VBox {
 
   private static Label count(ClassMarks.Counts counts, int students) {
     int all = Math.max(1, students);
-    int good = counts.right() + counts.followed();
-    Label label = new Label(Math.round(100.0 * good / all) + "");
+    Label label = new Label(Math.round(100.0 * counts.right() / all) + "");
     Tooltip.install(
         label,
         new Tooltip(

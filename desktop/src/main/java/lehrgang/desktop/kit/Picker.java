@@ -41,6 +41,13 @@ public final class Picker<T> extends HBox {
     getChildren().addAll(label, box);
   }
 
+  /// A choice whose name stands elsewhere.
+  public static <T> Picker<T> unnamed(String name, Function<T, String> words, Consumer<T> choose) {
+    Picker<T> picker = new Picker<>(name, words, choose);
+    picker.getChildren().remove(0);
+    return picker;
+  }
+
   private void chosen(T value) {
     if (!showing && value != null) {
       choose.accept(value);

@@ -280,6 +280,9 @@ public final class Style {
   public static final String STEP_NOTES = "step-notes";
   public static final String STEP_NUMBER = "step-number";
   public static final String STEP_TITLE = "step-title";
+  public static final String STORY_EDITOR = "story-editor";
+  public static final String STORY_FIELDS = "story-fields";
+  public static final String STORY_PREVIEW = "story-preview";
   public static final String STRONG = "strong";
   public static final String STUDENT_BOX = "student-box";
   public static final String STUDENT_PANEL = "student-panel";

@@ -7,8 +7,10 @@ import lehrgang.desktop.kit.Style;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /// What is folded away until it is asked for, under a line that says what it is.
-final class Folded extends VBox {
-  Folded(String heading, Node content) {
+public final class Folded extends VBox {
+  /// @param heading what it is
+  /// @param content that is folded away
+  public Folded(String heading, Node content) {
     FontIcon icon = new FontIcon("fth-chevron-right");
     ToggleButton toggle = new ToggleButton(heading, icon);
     toggle.getStyleClass().setAll(Style.FOLD);

@@ -88,11 +88,7 @@ public final class PageView extends ScrollPane {
     this.question =
         new QuestionEditor(
             solution,
-            () ->
-                Optional.of(desk.worked().now())
-                    .filter(Sight::isCurrent)
-                    .flatMap(Sight::whole)
-                    .map(Page::question));
+            () -> Optional.of(desk.worked().now()).filter(Sight::isCurrent).flatMap(Sight::whole));
     this.table = new TableEditor(desk, numbers);
     this.recipe = new RecipeView(solution, desk.counting());
     this.views = new BlockViews(numbers, editors(desk));

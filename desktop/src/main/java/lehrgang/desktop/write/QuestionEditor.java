@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
+import lehrgang.core.page.Page;
 import lehrgang.core.solution.Question;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.desk.TextEditing;
@@ -25,16 +26,16 @@ final class QuestionEditor extends VBox {
   private final Writing text = Writing.text(SentenceView.TEXT_SIZE);
   private final TextField source = new TextField();
   private final QuestionPicture picture;
+  private final StoryEditor story;
   private final TextEditing titleEditing;
   private final TextEditing textEditing;
   private final TextEditing sourceEditing;
   private Optional<Known> known = Optional.empty();
 
-  /// @param read what the question reads like with the numbers that it names; empty as long as
-  ///     nothing is worked out
-  QuestionEditor(OpenSolution solution, Supplier<Optional<Question>> read) {
+  /// @param page that is worked out of what is written; empty as long as nothing is
+  QuestionEditor(OpenSolution solution, Supplier<Optional<Page>> page) {
     this.solution = solution;
-    this.read = read;
+    this.read = () -> page.get().map(Page::question);
     getStyleClass().add(Style.QUESTION_EDITOR);
     titleEditing = field(title, "question.title", Question::withTitle);
     textEditing = field(text, "question.text", Question::withText);
@@ -43,7 +44,8 @@ final class QuestionEditor extends VBox {
     text.getStyleClass().add(Style.QUESTION_TEXT);
     source.getStyleClass().add(Style.QUESTION_SOURCE);
     picture = new QuestionPicture(solution);
-    getChildren().addAll(title, text, picture, source);
+    story = new StoryEditor(solution, page);
+    getChildren().addAll(title, text, picture, source, story);
   }
 
   /// How a question reads with the numbers that it names. While the page is worked out or cannot
@@ -73,5 +75,6 @@ final class QuestionEditor extends VBox {
     textEditing.show(text.isFocused() ? question.text() : filled.text());
     sourceEditing.show(question.source());
     picture.update(question);
+    story.update();
   }
 }

@@ -140,7 +140,7 @@ class CheckByHandTest extends WithAClass {
     views(given);
     driver.press("check");
     driver.press("check-type");
-    String nothing = "The worksheet asks for nothing: on the rail, set a step to blank first.";
+    String nothing = "The worksheet has no blanks: set a step to blank first.";
     assertThat(driver.isShown(nothing)).isTrue();
     driver.press("type-done");
     views(asking.students());

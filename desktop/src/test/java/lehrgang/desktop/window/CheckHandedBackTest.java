@@ -62,7 +62,7 @@ class CheckHandedBackTest extends WithAClass {
         .hasContent(
             "student,credit,of,X2,X2 verdict,X2 slip,df,df verdict,df slip\n"
                 + "Ada,2,2,14.10,right,,4,right,\nBo,1,2,14.10,right,,9,slip,df-cells\n");
-    assertThat(driver.isShown("Marks of 2 students were written to marks.csv")).isTrue();
+    assertThat(driver.isShown("The marks of 2 students were written to marks.csv")).isTrue();
   }
 
   /// The empty table asks for what the worksheet asks for.
@@ -138,7 +138,7 @@ class CheckHandedBackTest extends WithAClass {
         "Marking: ",
         () -> desk.solution().edit("", solution -> solution.withTable(square(12))),
         notice -> notice.offers().getFirst().action().run());
-    assertThat(driver.isShown("Stopped; the marks shown are those from before.")).isTrue();
+    assertThat(driver.isShown("Stopped; the earlier marks are shown.")).isTrue();
     assertThat(driver.isShown("20.2 of 23")).isTrue();
     assertThat(driver.find("check-save").isDisabled()).isTrue();
     driver.pressLabelled("Mark again");

@@ -30,7 +30,7 @@ class CheckViewTest extends WithAClass {
     assertThat(names()).hasSize(62);
     choose("17-226");
     assertThat(chosen()).isEqualTo("Student 17-226");
-    assertThat(driver.isShown("One slip, carried through: 22 of 23.")).isTrue();
+    assertThat(driver.isShown("One error, carried through: 22 of 23.")).isTrue();
     assertThat(driver.isShown("You subtracted 1 from the number of cells.")).isTrue();
     assertThat(driver.isShown("crit, p, H₀: right from the student’s own numbers")).isTrue();
     assertThat(driver.isShown("Expected count: all 9 right")).isTrue();
@@ -138,7 +138,8 @@ class CheckViewTest extends WithAClass {
                     .toList());
     assertThat(said)
         .contains(
-            "17-226, credit 22 / 23. Degrees of freedom, wrote 8, slip, number of cells minus 1");
+            "17-226, credit 22 / 23. Degrees of freedom, wrote 8, known error, number of cells"
+                + " minus 1");
   }
 
   /// Answers that lie together are seen, and named as a slip of this class; students who wrote them
@@ -150,7 +151,7 @@ class CheckViewTest extends WithAClass {
     assertThat(((Label) driver.find("check-step-title")).getText())
         .isEqualTo("Contribution · Lake loop, Spring");
     assertThat(driver.isShown("1.037 to 1.04")).isTrue();
-    driver.pressLabelled("Name it");
+    driver.pressLabelled("Name this error");
     driver.fill("name-slip", "You doubled the root.");
     driver.type(KeyCode.ENTER);
     assertThat(driver.solution().marking().own())

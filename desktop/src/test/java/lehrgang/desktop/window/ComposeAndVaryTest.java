@@ -125,9 +125,9 @@ class ComposeAndVaryTest {
     driver.await(() -> said("compose-said").startsWith("No table meets all criteria. Without"));
     assertThat(cards()).isZero();
     enter("compose-p-high", "0.1");
-    driver.await(() -> said("compose-said").startsWith("Write the number"));
+    driver.await(() -> said("compose-said").startsWith("Type the sample size"));
     driver.type(KeyCode.ESCAPE);
-    assertThat(driver.isShown("Key in a row")).isTrue();
+    assertThat(driver.isShown("Type a row")).isTrue();
   }
 
   @Test
@@ -203,7 +203,7 @@ class ComposeAndVaryTest {
   @Test
   void everyStudentOfAListGetsCountsAndTheSheetIsInSight() {
     vary("17-301\n17-302\n17-303", "4711");
-    driver.await(() -> said("vary-said").startsWith("3 students have counts"));
+    driver.await(() -> said("vary-said").startsWith("3 students have individual counts"));
     ListView<?> students = students();
     assertThat(Turn.call(() -> students.getItems().size())).isEqualTo(3);
     driver.await(() -> driver.window().scene().lookup("#vary-students") != null);
@@ -221,7 +221,7 @@ class ComposeAndVaryTest {
     assertThat(said("vary-said")).contains("has the student “a” twice");
     driver.fill("vary-seed", "soon");
     driver.press("vary-draw");
-    assertThat(said("vary-said")).isEqualTo("Write a seed: a whole number.");
+    assertThat(said("vary-said")).isEqualTo("Type a seed: a whole number.");
     Button save = (Button) driver.find("vary-save");
     assertThat(Turn.call(save::isDisabled)).isTrue();
   }
@@ -230,14 +230,14 @@ class ComposeAndVaryTest {
   @Test
   void aTableWithAGapIsSaidBeforeAnythingIsDrawn() {
     vary("a\nb\nc", "4711");
-    driver.await(() -> said("vary-said").startsWith("3 students have counts"));
+    driver.await(() -> said("vary-said").startsWith("3 students have individual counts"));
     driver.edit(now -> now.withTable(now.table().withCell(0, 0, "")));
     driver.press("vary-draw");
-    driver.await(() -> said("vary-said").startsWith("Last solution that could be worked out"));
+    driver.await(() -> said("vary-said").startsWith("Showing the last valid solution"));
     assertThat(((Button) driver.find("vary-save")).isDisabled()).isTrue();
     Turn.run(() -> driver.desk().solution().undo());
     driver.press("vary-draw");
-    driver.await(() -> said("vary-said").startsWith("3 students have counts"));
+    driver.await(() -> said("vary-said").startsWith("3 students have individual counts"));
     assertThat(((Button) driver.find("vary-save")).isDisabled()).isFalse();
   }
 
@@ -253,7 +253,14 @@ class ComposeAndVaryTest {
             Progress.NONE);
     Path into = Files.createDirectory(folder.resolve("class"));
     Turn.run(() -> driver.files().write(drawn, List.of(Form.WEB_PAGE), into));
-    driver.await(() -> driver.desk().notices().now().sentence().startsWith("Wrote the solutions"));
+    driver.await(
+        () ->
+            driver
+                .desk()
+                .notices()
+                .now()
+                .sentence()
+                .startsWith("The solutions, sheets and keys of"));
     assertThat(new PersonalFolder(into).read().keySet()).containsExactly("a", "b");
     assertThat(into.resolve("keys")).isDirectoryContaining("glob:**/b.html");
   }

@@ -36,7 +36,7 @@ class CopyAndSaveTest extends WithTheDemo {
   @Test
   void savingAndOpeningAgainGivesTheSameSolution() throws Exception {
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT4);
-    driver.choose("option-story", "homogeneity");
+    driver.choose("option-sampling", "homogeneity");
     Path file = folder.resolve("register.lehrgang");
     Turn.run(() -> driver.files().save(file));
     assertThat(driver.isShown("Saved as register.lehrgang")).isTrue();
@@ -44,7 +44,7 @@ class CopyAndSaveTest extends WithTheDemo {
     WindowDriver again =
         WindowDriver.open(SolutionFile.demo(), Optional.of(file), folder.resolve("user"));
     assertThat(again.solution()).isEqualTo(driver.solution());
-    assertThat(again.isShown("483 observations")).isTrue();
+    assertThat(again.isShown("483 entries")).isTrue();
     again.close();
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT5);
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
@@ -58,11 +58,16 @@ class CopyAndSaveTest extends WithTheDemo {
     driver.press("copy-number");
     for (Map.Entry<String, String> wanted :
         Map.of(
-                "Number as shown", "46.67",
-                "Number with all digits", "46.666666666666667",
-                "Working as text", "E₂₃ = R₂·C₃/n",
-                "Working as TeX", "\\frac{160\\cdot 140}{480}",
-                "Working as MathML", "<math xmlns=")
+                "Number as shown",
+                "46.67",
+                "Number with all digits",
+                "46.666666666666667",
+                "Working as text",
+                "E₂₃ = R₂·C₃/n",
+                "Working as TeX",
+                "\\frac{160\\cdot 140}{480}",
+                "Working as MathML",
+                "<math xmlns=")
             .entrySet()) {
       Turn.run(
           () ->
@@ -104,7 +109,7 @@ class CopyAndSaveTest extends WithTheDemo {
     Clipboard clipboard = Turn.call(Clipboard::getSystemClipboard);
     assertThat(Turn.call(clipboard::getString)).contains("Gorge path\t40\t73.333333333333333");
     assertThat(Turn.call(clipboard::getHtml)).contains("<td>73.333333333333333</td>");
-    assertThat(driver.isShown("The table is on the clipboard.")).isTrue();
+    assertThat(driver.isShown("The table was copied to the clipboard.")).isTrue();
     Grid grid =
         Turn.call(
             () ->

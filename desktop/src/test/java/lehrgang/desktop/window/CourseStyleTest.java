@@ -66,13 +66,13 @@ class CourseStyleTest extends WithTheDemo {
     SentenceField field = (SentenceField) driver.find("rewrite");
     driver.await(field::isFocused);
     String shown = Turn.call(field::getText);
-    assertThat(shown).startsWith("⟨480⟩ observations");
+    assertThat(shown).startsWith("⟨480⟩ ⟨entries⟩");
     driver.type(KeyCode.END, KeyCode.X, KeyCode.ENTER);
     assertThat(driver.solution().wording()).containsOnlyKeys("data.intro");
-    assertThat(driver.solution().wording().get("data.intro")).startsWith("{n} observations");
+    assertThat(driver.solution().wording().get("data.intro")).startsWith("{n} {units}");
     assertThat(driver.isShown("season (columns).x")).isTrue();
     driver.retype("count-1-1", KeyCode.DIGIT4, KeyCode.DIGIT2);
-    assertThat(driver.isShown("481 observations")).isTrue();
+    assertThat(driver.isShown("481 entries")).isTrue();
     Turn.run(driver.desk().solution()::undo);
     Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().wording()).isEmpty();
@@ -248,7 +248,7 @@ class CourseStyleTest extends WithTheDemo {
     Turn.run(() -> driver.desk().solution().begin(DemoCourse.open("planting-plan")));
     Turn.run(() -> driver.files().open(file));
     assertThat(driver.solution().course().order()).isEqualTo(new StepOrder.RuleFirst());
-    assertThat(driver.isShown("In the style of course.lehrgang-style")).isTrue();
+    assertThat(driver.isShown("Style of course.lehrgang-style loaded")).isTrue();
     Turn.run(driver.desk().solution()::undo);
     assertThat(driver.solution().course()).isEqualTo(Course.usual());
     Files.writeString(file, "{\"format\": \"lehrgang-style/9\"}");

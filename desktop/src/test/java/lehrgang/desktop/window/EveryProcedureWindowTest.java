@@ -63,7 +63,7 @@ class EveryProcedureWindowTest {
     driver.press("start");
     driver.press("example-nest-boxes");
     assertThat(driver.verdict()).isEqualTo("Reject H₀: use and entrance are associated");
-    assertThat(driver.isShown("The solution before it was not saved.")).isTrue();
+    assertThat(driver.isShown("The previous solution was not saved.")).isTrue();
     driver.press("notice-offer");
     assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("99");
   }
@@ -91,7 +91,7 @@ class EveryProcedureWindowTest {
     assertThat(driver.isShown("H₀ states no mean")).isTrue();
     driver.retype("mean", KeyCode.DIGIT3);
     assertThat(driver.isShown("H₀ states the mean")).isTrue();
-    assertThat(driver.verdict()).isEqualTo("Reject H₀: no Poisson distribution");
+    assertThat(driver.verdict()).isEqualTo("Reject H₀: not a Poisson distribution with mean 3");
     driver.retype("mean", KeyCode.BACK_SPACE);
     assertThat(driver.isShown("H₀ states no mean")).isTrue();
     driver.choose("option-classes", "as recorded");
@@ -172,7 +172,7 @@ class EveryProcedureWindowTest {
     Solution before = driver.solution();
     driver.pressLabelled("test for two proportions");
     assertThat(driver.solution()).isEqualTo(before);
-    assertThat(driver.isShown("mend what is wrong with it first")).isTrue();
+    assertThat(driver.isShown("correct what is marked first")).isTrue();
   }
 
   @Test
@@ -223,9 +223,9 @@ class EveryProcedureWindowTest {
     Solution before = driver.solution();
     driver.edit(
         solution -> solution.withChoices(solution.choices().withTyped("repetitions", "1000000")));
-    assertThat(driver.isShown("Drawing tables:")).isTrue();
+    assertThat(driver.isShown("Simulating:")).isTrue();
     driver.press("notice-offer");
-    assertThat(driver.isShown("Stopped before all tables were drawn.")).isTrue();
+    assertThat(driver.isShown("Stopped before all samples were simulated.")).isTrue();
     assertThat(driver.verdict()).isEmpty();
     driver.press("undo");
     assertThat(driver.solution()).isEqualTo(before);

@@ -209,7 +209,7 @@ class HandOutViewTest extends WithTheDemo {
   @Test
   void dataThatCannotBeWorkedOutHaveNoPages() {
     driver.edit(now -> now.withTable(now.table().withCell(0, 0, "4.5")));
-    assertThat(driver.isShown("as soon as the solution can be worked out")).isTrue();
+    assertThat(driver.isShown("once the solution can be worked out")).isTrue();
     assertThat(Turn.call(() -> view().order())).isEmpty();
     Turn.run(driver.desk().solution()::undo);
     driver.await(this::isPainted);

@@ -54,7 +54,7 @@ class LayersWindowTest {
     }
     assertThat(steps()).contains("pooled", "layers", "sums", "conclusion");
     driver.press("table-add-layer");
-    assertThat(solution().table().layers()).containsExactly("layer 1", "layer 2", "layer 3");
+    assertThat(solution().table().layers()).containsExactly("stratum 1", "stratum 2", "stratum 3");
     assertThat(Turn.call(() -> driver.desk().worked().now().isCurrent())).isFalse();
     driver.fill("layer-3", "night hikes");
     for (int k = 0; k < 4; k++) {
@@ -91,10 +91,10 @@ class LayersWindowTest {
     assertThat(solution().procedure()).isEqualTo("layers");
     assertThat(solution().table().layers()).containsExactly("Summer", "Winter");
     assertThat(solution().table().layerVariable()).isEqualTo("half");
-    assertThat(driver.isShown("Taken for tables of 2 × 2 in 2 layers.")).isTrue();
+    assertThat(driver.isShown("Read as 2 tables of 2 × 2, one for each stratum.")).isTrue();
     driver.press("notice-offer");
     assertThat(solution().procedure()).isEqualTo("independence");
-    assertThat(driver.isShown("tables in layers")).isTrue();
+    assertThat(driver.isShown("stratified tables")).isTrue();
     driver.pressLabelled(Words.of("records.leave"));
     driver.putOnClipboard(TITLED);
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);

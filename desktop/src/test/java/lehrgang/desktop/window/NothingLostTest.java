@@ -34,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /// What was typed is there again, with its undo, whatever became of the window.
 @InTheSample
 class NothingLostTest {
-  private static final String BROUGHT_BACK = "Unsaved changes from last time were brought back";
+  private static final String BROUGHT_BACK = "Unsaved changes from the last session were restored";
 
   @TempDir private Path folder;
   private Path file;
@@ -210,7 +210,7 @@ class NothingLostTest {
     WindowDriver next =
         WindowDriver.open(SolutionFile.load(file), Optional.of(file), folder.resolve("user"));
     assertThat(next.solution()).isEqualTo(mine);
-    assertThat(next.isShown("one undo leads to it")).isTrue();
+    assertThat(next.isShown("undo once to see it")).isTrue();
     Turn.run(() -> next.desk().solution().undo());
     assertThat(next.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
     Turn.run(() -> next.desk().solution().undo());
@@ -273,7 +273,7 @@ class NothingLostTest {
     pause();
     Turn.settle();
     assertThat(Turn.call(() -> next.desk().notices().now().sentence()))
-        .contains("cannot be kept safe");
+        .contains("cannot be backed up");
     assertThat(next.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
     next.close();
   }

@@ -77,7 +77,7 @@ class PrintingTest extends WithTheDemo {
     press("print-copies-more", 3);
     press("print-copies-fewer", 1);
     press("print-go", 1);
-    awaitSaid("The sheet has gone to the printer Hut.");
+    awaitSaid("The sheet was sent to the printer Hut.");
     assertThat(folder.resolve("asked")).hasContent("-d Hut -n 3");
     assertThat(folder.resolve("printed")).hasBinaryContent(SHEET);
   }
@@ -101,8 +101,7 @@ class PrintingTest extends WithTheDemo {
 
   @Test
   void withoutAPrinterOrAnyPrintingItIsSaidWhatToDo() throws IOException {
-    String sentence =
-        "No printer is known to this computer: save the sheet as PDF and print it elsewhere.";
+    String sentence = "This computer has no printer: save the sheet as PDF and print it elsewhere.";
     print(new UnixPrinters(command("lpstat", "exit 0"), "lp"));
     awaitSaid(sentence);
     Turn.run(() -> driver.window().desk().notices().clear());

@@ -81,7 +81,7 @@ class RecordsInFileTest extends WithTheDemo {
     assertThat(first)
         .contains("Of the first 5000 records:")
         .contains("5000 records")
-        .contains("The table would be 1 × 2");
+        .contains("The table will have 1 × 2");
     driver.await(() -> !preview().contains("first"));
     assertThat(shownPreview()).contains("5990 records").contains("2 × 2 with 6000 counted");
     assertThat(driver.origin().recipe().steps()).isEmpty();
@@ -99,7 +99,7 @@ class RecordsInFileTest extends WithTheDemo {
     driver.tick("Lake loop");
     driver.tick("Rim trail");
     driver.await(() -> !preview().isEmpty() && !preview().contains("first"));
-    assertThat(shownPreview()).contains("with 2007 counted");
+    assertThat(shownPreview()).contains("with 2007 records counted");
   }
 
   @Test

@@ -85,7 +85,7 @@ class RecordsTest extends WithTheDemo {
     driver.pick("count-rows", "day");
     assertThat(driver.isShown("“day” has")).isTrue();
     driver.press("group-weekday");
-    assertThat(driver.isShown("The table would be:")).isTrue();
+    assertThat(driver.isShown("Table:")).isTrue();
     assertThat(driver.isShown("Wednesday")).isTrue();
     driver.press("records-go");
     driver.await(() -> driver.solution().origin().isPresent());
@@ -164,7 +164,7 @@ class RecordsTest extends WithTheDemo {
     driver.press("recipe-edit-2");
     driver.fill("recipe-text", "90; 14");
     driver.press("recipe-apply");
-    assertThat(driver.isShown("Type rising edges")).isTrue();
+    assertThat(driver.isShown("Type rising boundaries")).isTrue();
     Turn.run(() -> ((CheckBox) find("recipe-open")).setSelected(true));
     driver.fill("recipe-text", "30; 60");
     driver.press("recipe-apply");
@@ -251,7 +251,7 @@ class RecordsTest extends WithTheDemo {
   void whatWasPastedIsSaidAndCanBeTakenForSomethingElse() {
     driver.putOnClipboard("route\tSpring\tSummer\nLake loop\t7\t9\nGorge path\t6\t8\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
-    assertThat(driver.isShown("Taken for a two-way table of 2 × 2.")).isTrue();
+    assertThat(driver.isShown("Read as a two-way table of 2 × 2.")).isTrue();
     assertThat(driver.solution().table().cells())
         .containsExactly(List.of("7", "9"), List.of("6", "8"));
     driver.press("notice-offer");
@@ -305,7 +305,7 @@ class RecordsTest extends WithTheDemo {
     driver.putOnClipboard("route\tSpring\tSummer\nLake loop\t41\t55\nGorge path\t38\t64\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     assertThat(Turn.call(() -> find("records-view").isVisible())).isFalse();
-    assertThat(driver.isShown("Taken for a two-way table of 2 × 2.")).isTrue();
+    assertThat(driver.isShown("Read as a two-way table of 2 × 2.")).isTrue();
   }
 
   @Test
@@ -314,7 +314,7 @@ class RecordsTest extends WithTheDemo {
     Solution unsaved = Turn.call(() -> driver.solution());
     Turn.run(() -> driver.window().faces().showStart());
     countRegister("gate", "map");
-    assertThat(driver.isShown("The solution before it was not saved.")).isTrue();
+    assertThat(driver.isShown("The previous solution was not saved.")).isTrue();
     driver.press("notice-offer");
     assertThat(Turn.call(() -> driver.solution())).isEqualTo(unsaved);
   }

@@ -114,7 +114,7 @@ class SessionsTest {
         });
     untilAllHasEnded();
     assertThat(driver.origin()).isEqualTo(meanwhile);
-    assertThat(driver.isShown("what was counted before is not used")).isTrue();
+    assertThat(driver.isShown("so that count was discarded")).isTrue();
   }
 
   @Test

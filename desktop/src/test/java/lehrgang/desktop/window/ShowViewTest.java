@@ -246,7 +246,7 @@ class ShowViewTest {
   void anEmptySolutionIsNoDeadEnd() {
     driver = WindowDriver.open(SolutionFile.blank(), folder);
     driver.press("show");
-    assertThat(driver.isShown("There is nothing to tell yet")).isTrue();
+    assertThat(driver.isShown("There is nothing to present yet")).isTrue();
     go(KeyCode.RIGHT, KeyCode.P, KeyCode.A, KeyCode.DIGIT4, KeyCode.ENTER, KeyCode.ESCAPE);
     assertThat(Turn.call(() -> driver.window().faces().showing().isVisible())).isFalse();
   }
@@ -359,7 +359,7 @@ class ShowViewTest {
     assertThat(at(show)).isEqualTo(before + 1);
     assertThat(words()).contains("73.33");
     go(KeyCode.A);
-    assertThat(driver.isShown("Values are shown at once again.")).isTrue();
+    assertThat(driver.isShown("Numbers are shown at once.")).isTrue();
   }
 
   private void guess(String number) {
@@ -380,7 +380,7 @@ class ShowViewTest {
     go(KeyCode.RIGHT);
     go(KeyCode.N);
     Stage ahead = ahead();
-    assertThat(labels(ahead)).anyMatch(text -> text.startsWith("480 observations"));
+    assertThat(labels(ahead)).anyMatch(text -> text.startsWith("480 entries"));
     Turn.run(() -> ahead.getScene().getRoot().fireEvent(pressed(KeyCode.RIGHT)));
     assertThat(at(show)).isEqualTo(2);
     assertThat(labels(ahead)).contains("Ask who has been to the gate.");

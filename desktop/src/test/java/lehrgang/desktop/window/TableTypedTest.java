@@ -30,7 +30,7 @@ class TableTypedTest extends WithTheDemo {
   void aTypedCountFlowsThroughEveryStepAtOnce() {
     driver.retype("count-3-2", KeyCode.DIGIT6, KeyCode.DIGIT0);
     assertThat(table().cells().get(2).get(1)).isEqualTo("60");
-    assertThat(driver.isShown("439 observations")).isTrue();
+    assertThat(driver.isShown("439 entries")).isTrue();
     assertThat(driver.spoken()).anyMatch(s -> s.contains("439"));
     assertThat(driver.isShown("N = 439")).isTrue();
     driver.retype("count-1-1", KeyCode.DIGIT2, KeyCode.DIGIT6);
@@ -58,7 +58,7 @@ class TableTypedTest extends WithTheDemo {
     driver.retype("count-2-2", KeyCode.DIGIT6, KeyCode.PERIOD, KeyCode.DIGIT4);
     assertThat(driver.isShown("Gorge path, Summer holds 6.4: a count is a whole number")).isTrue();
     assertThat(driver.has(driver.find("count-2-2"), "invalid")).isTrue();
-    assertThat(driver.isShown("Last solution that could be worked out")).isTrue();
+    assertThat(driver.isShown("Showing the last valid solution")).isTrue();
     assertThat(driver.verdict()).isEmpty();
     assertThat(driver.isShown("From the table alone:")).isTrue();
     driver.shortcut(KeyCode.CONTROL, KeyCode.Z);

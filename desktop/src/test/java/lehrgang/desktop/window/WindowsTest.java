@@ -67,7 +67,7 @@ class WindowsTest {
     MainWindow second = last();
     Turn.run(() -> second.faces().files().open(file));
     assertThat(Turn.call(second::isAtStart)).isTrue();
-    assertThat(said(driver.window())).isEqualTo("routes.lehrgang is open in this window already.");
+    assertThat(said(driver.window())).isEqualTo("routes.lehrgang is already open in this window.");
     assertThat(driver.solution().table().cells().getFirst().getFirst()).isEqualTo("93");
   }
 
@@ -235,8 +235,8 @@ class WindowsTest {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
     Solution mine = driver.solution();
     changedElsewhere();
-    assertThat(driver.isShown("routes.lehrgang was changed by another program.")).isTrue();
-    driver.pressLabelled("Take that");
+    assertThat(driver.isShown("Another program has changed routes.lehrgang.")).isTrue();
+    driver.pressLabelled("Load that version");
     assertThat(driver.solution()).isEqualTo(DemoCourse.open("hut-and-stay").solution());
     assertThat(Turn.call(() -> driver.desk().solution().unsaved().get())).isFalse();
     Turn.run(() -> driver.desk().solution().undo());
@@ -247,14 +247,14 @@ class WindowsTest {
   void savingOverWhatAnotherProgramWroteKeepsBoth() throws Exception {
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
     changedElsewhere();
-    driver.pressLabelled("Keep mine");
+    driver.pressLabelled("Keep my version");
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(SolutionFile.load(file).solution()).isEqualTo(driver.solution());
     assertThat(SolutionFile.load(folder.resolve("routes-2.lehrgang")).solution())
         .isEqualTo(DemoCourse.open("hut-and-stay").solution());
     assertThat(said(driver.window())).contains("is kept as routes-2.lehrgang");
     look(driver.window());
-    assertThat(said(driver.window())).doesNotContain("another program.");
+    assertThat(said(driver.window())).doesNotContain("Another program has changed");
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT4);
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(folder.resolve("routes-3.lehrgang")).doesNotExist();
@@ -264,7 +264,7 @@ class WindowsTest {
   void aFileThatIsGoneIsSavedAgain() throws Exception {
     Files.delete(file);
     look(driver.window());
-    assertThat(said(driver.window())).startsWith("routes.lehrgang is not there any more");
+    assertThat(said(driver.window())).startsWith("routes.lehrgang no longer exists");
     driver.retype("count-1-1", KeyCode.DIGIT9, KeyCode.DIGIT3);
     driver.shortcut(KeyCode.CONTROL, KeyCode.S);
     assertThat(SolutionFile.load(file).solution()).isEqualTo(driver.solution());

@@ -76,15 +76,15 @@ class WriteViewTest extends WithTheDemo {
   }
 
   @Test
-  void storyRouteAndRuleAreChosenOnThePage() {
-    driver.choose("option-story", "homogeneity");
+  void samplingRouteAndRuleAreChosenOnThePage() {
+    driver.choose("option-sampling", "homogeneity");
     assertThat(driver.isShown("the distribution of route is the same for each season")).isTrue();
     driver.choose("option-route", "proportion × group size");
     assertThat(driver.spoken()).anyMatch(s -> s.startsWith("E two two equals s two times C two"));
     driver.choose("option-conditions", "at most a fifth below 5");
     assertThat(driver.isShown("at most one fifth of the expected counts are below 5")).isTrue();
     assertThat(choices().options())
-        .containsEntry("story", "homogeneity")
+        .containsEntry("sampling", "homogeneity")
         .containsEntry("route", "share")
         .containsEntry("conditions", "fifth-5");
   }

@@ -25,6 +25,7 @@ import lehrgang.core.cases.Spread;
 import lehrgang.core.data.TableForm;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.StudentView;
+import lehrgang.core.solution.StudyDesign;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,6 +46,7 @@ final class Binding {
           .withConfigOverride(List.class, each -> each.setNullHandling(EMPTY))
           .withConfigOverride(Map.class, each -> each.setNullHandling(EMPTY))
           .addMixIn(TableForm.class, Keyed.class)
+          .addMixIn(StudyDesign.class, Keyed.class)
           .addMixIn(StudentView.class, Keyed.class)
           .addMixIn(SheetChoices.PaperSize.class, Keyed.class)
           .addMixIn(SheetChoices.WorkingRoom.class, Keyed.class)

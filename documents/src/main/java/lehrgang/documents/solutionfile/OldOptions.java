@@ -2,6 +2,7 @@ package lehrgang.documents.solutionfile;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import lehrgang.core.solution.Choices;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -29,10 +30,22 @@ final class OldOptions {
         });
   }
 
+  /// The choices of a solution, where an earlier version said under another name what decides about
+  /// a two-way table.
+  static Choices decided(Choices choices, String procedure) {
+    String earlier = choices.options().get("correction");
+    return procedure.equals("independence")
+            && earlier != null
+            && !choices.options().containsKey("decides")
+        ? choices.withOption("decides", earlier)
+        : choices;
+  }
+
   private static String id(String id) {
     return switch (id) {
       case "enough" -> "conditions";
       case "continuity" -> "correction";
+      case "story" -> "sampling";
       default -> id;
     };
   }

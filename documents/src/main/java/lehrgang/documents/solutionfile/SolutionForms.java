@@ -82,7 +82,9 @@ final class SolutionForms {
         Locale.forLanguageTag(text.language().isEmpty() ? "en" : text.language()),
         table,
         text.procedure(),
-        text.choices().isPresent() ? choices(text.choices().get()) : Choices.usual(),
+        text.choices().isPresent()
+            ? OldOptions.decided(choices(text.choices().get()), text.procedure())
+            : Choices.usual(),
         students(text.students()),
         words(text.wording()),
         new OriginForms(name).read(data, table),

@@ -17,6 +17,7 @@ import lehrgang.core.data.TableForm;
 import lehrgang.core.solution.SheetChoices.PaperSize;
 import lehrgang.core.solution.SheetChoices.With;
 import lehrgang.core.solution.SheetChoices.WorkingRoom;
+import lehrgang.core.solution.StudyDesign;
 
 /// A solution as its file has it: the shape that the JSON library binds, field by field. A text, a
 /// list or a map that is missing is empty; what else may be missing is an [Optional].
@@ -41,7 +42,25 @@ record SolutionText(
       String title,
       String text,
       String source,
-      @JsonInclude(Include.NON_EMPTY) Optional<PictureText> picture) {}
+      @JsonInclude(Include.NON_EMPTY) Optional<PictureText> picture,
+      @JsonInclude(Include.NON_EMPTY) Optional<StoryText> story) {}
+
+  /// The words by which sentences speak of the data.
+  ///
+  /// @param groups how groups stand in a sentence, by label
+  @JsonInclude(Include.NON_EMPTY)
+  record StoryText(
+      Optional<NounText> unit,
+      Optional<NounText> rows,
+      Optional<NounText> columns,
+      Optional<NounText> strata,
+      String success,
+      Map<String, Object> groups,
+      String asked,
+      Optional<StudyDesign> design,
+      String dependence) {}
+
+  record NounText(@JsonProperty(required = true) String one, String many) {}
 
   /// @param encoded the picture's file, PNG or JPEG, in Base64
   record PictureText(@JsonProperty(required = true) String encoded, String description) {}

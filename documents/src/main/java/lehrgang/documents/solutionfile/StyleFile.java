@@ -85,7 +85,8 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
         choices.decimals(),
         choices.onTheWay(),
         text.sheet().map(SolutionForms::sheet).orElse(SheetChoices.usual()),
-        new MarkingForms(name).read(text.marking()));
+        new MarkingForms(name).read(text.marking()),
+        text.design());
   }
 
   /// The file's text.
@@ -112,7 +113,8 @@ public record StyleFile(CourseStyle style, SolutionFile.Original original) {
             Optional.of(style.sheet())
                 .filter(sheet -> !sheet.equals(usual.sheet()))
                 .map(SolutionForms::sheet),
-            MarkingForms.text(style.marking())));
+            MarkingForms.text(style.marking()),
+            style.design()));
   }
 
   /// Writes the file; the copy on disk is only ever a whole one.

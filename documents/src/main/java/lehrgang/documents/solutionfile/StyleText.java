@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.Map;
 import java.util.Optional;
+import lehrgang.core.solution.StudyDesign;
 import lehrgang.documents.solutionfile.SolutionText.MarkingText;
 import lehrgang.documents.solutionfile.SolutionText.SheetText;
 import lehrgang.documents.solutionfile.SolutionText.StepsText;
@@ -14,6 +15,7 @@ import lehrgang.documents.solutionfile.SolutionText.StepsText;
 /// @param steps    their order and titles
 /// @param symbols  by what they stand for
 /// @param decimals places by kind of number
+/// @param design   of the studies that the course speaks of
 /// @param choices  the level, rounding on the way, and choices of procedure by id
 @JsonInclude(Include.NON_EMPTY)
 record StyleText(
@@ -24,4 +26,5 @@ record StyleText(
     Map<String, Object> decimals,
     Map<String, Object> choices,
     Optional<SheetText> sheet,
-    Optional<MarkingText> marking) {}
+    Optional<MarkingText> marking,
+    Optional<StudyDesign> design) {}

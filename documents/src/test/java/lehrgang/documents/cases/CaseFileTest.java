@@ -133,13 +133,13 @@ class CaseFileTest {
         .isInstanceOf(FileProblem.class)
         .hasMessage("register.csv is empty: choose a file with records.");
     assertThatThrownBy(() -> file("PK\u0003\u0004\u0000\u0000"))
-        .hasMessageContaining("packed file");
+        .hasMessageContaining("compressed file");
     assertThatThrownBy(() -> file("route,season\nLake\u0000loop,Spring\n"))
-        .hasMessageContaining("NUL characters, the first in line 2,");
+        .hasMessageContaining("NUL characters, the first in line 2.");
     assertThatThrownBy(
             () -> file("route,season\nLake loop,Spring\nGorge\u0007path,Autumn\n").sample())
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("line 3: a control character, U+0007 (BEL)");
+        .hasMessageContaining("line 3 contains a control character, U+0007 (BEL)");
     assertThatThrownBy(() -> CaseFile.detect(folder.resolve("nowhere.csv")))
         .hasMessageContaining("There is no file");
     assertThatThrownBy(() -> CaseFile.detect(folder)).hasMessageContaining("cannot be read");
@@ -153,7 +153,7 @@ class CaseFileTest {
     CaseFile file = file("route,season\nLake loop,Spring\nGorge, path,Summer\n");
     assertThatThrownBy(() -> file.count(ROUTE_BY_SEASON, Progress.NONE))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("record 2 has 3 fields where there are 2 columns");
+        .hasMessageContaining("record 2 has 3 fields instead of 2");
   }
 
   @Test
@@ -164,7 +164,7 @@ class CaseFileTest {
     CaseFile file = file(text);
     assertThat(file.format().charset()).isEqualTo(StandardCharsets.UTF_8);
     assertThatThrownBy(() -> file.count(ROUTE_BY_SEASON, Progress.NONE))
-        .hasMessageContaining("is not written in UTF-8")
+        .hasMessageContaining("is not encoded in UTF-8")
         .hasMessageContaining("choose another encoding");
     CaseFile right = file.withFormat(file.format().withCharset(Charset.forName("windows-1252")));
     assertThat(counted(right.count(ROUTE_BY_SEASON, Progress.NONE)).tally().counted())

@@ -95,12 +95,12 @@ class UglyFilesTest {
         "empty.csv~is empty",
         "blank-lines-only.csv~holds no records",
         "nul.csv~NUL characters",
-        "encoding-breaks-late.csv~is not written in UTF-8",
-        "open-quote.csv~a quotation mark that opens in record 2 is not closed",
-        "field-too-many.csv~record 2 has 3 fields where there are 2 columns",
+        "encoding-breaks-late.csv~is not encoded in UTF-8",
+        "open-quote.csv~a quotation mark opened in record 2 is not closed",
+        "field-too-many.csv~record 2 has 3 fields instead of 2",
         "million-columns.csv~check the separator",
-        "packed.csv~packed file",
-        "text.xlsx~is damaged or no workbook",
+        "packed.csv~compressed file",
+        "text.xlsx~is damaged or not a workbook",
         "external-entity.xlsx~refers to",
         "bomb.xlsx~a cell of more than 1 MB"
       })

@@ -84,7 +84,7 @@ class WorkbookSheetTest {
         .containsExactly(List.of("1", "1"), List.of("1", "1"));
     assertThatThrownBy(() -> sheet.withArea(sheet.area().fromLine(40)).sample())
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("holds nothing from line 40 on");
+        .hasMessageContaining("is empty from line 40 on");
   }
 
   @Test
@@ -276,7 +276,7 @@ class WorkbookSheetTest {
             .getBytes(StandardCharsets.UTF_8);
     assertThatThrownBy(() -> CaseSource.open(packed(name, "content.xml", outside, 1)))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("refers to things outside itself");
+        .hasMessageContaining("refers to external files:");
   }
 
   @ParameterizedTest
@@ -306,7 +306,7 @@ class WorkbookSheetTest {
     Path text = Files.writeString(folder.resolve(name), "route,season\n");
     assertThatThrownBy(() -> CaseSource.open(text))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("damaged or no workbook");
+        .hasMessageContaining("damaged or not a workbook");
     Path other = packed("other-" + name, "letter.txt", new byte[] {65}, 1);
     assertThatThrownBy(() -> CaseSource.open(other))
         .isInstanceOf(FileProblem.class)

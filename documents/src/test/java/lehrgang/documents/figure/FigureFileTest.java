@@ -90,7 +90,7 @@ class FigureFileTest {
     FigureSpec figure = all().findFirst().orElseThrow();
     assertThatThrownBy(() -> FigureFile.write(figure, file))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("neither in .svg nor in .pdf");
+        .hasMessageContaining("in neither .svg nor .pdf");
     assertThat(file).doesNotExist();
   }
 }

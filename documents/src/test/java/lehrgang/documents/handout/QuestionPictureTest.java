@@ -131,10 +131,11 @@ class QuestionPictureTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "GIF89a and more | is no picture in PNG or JPEG: save it as one of them.",
-        "gate, route | is no picture in PNG or JPEG: save it as one of them.",
-        "PNG cut | is damaged as a picture: save it anew.",
-        "PNG wide | has 8001 × 1 pixels, and at most 8000 each way can be shown"
+        "GIF89a and more | is not a picture in PNG or JPEG format: save it in one of these"
+            + " formats.",
+        "gate, route | is not a picture in PNG or JPEG format: save it in one of these formats.",
+        "PNG cut | is a damaged picture: save it again.",
+        "PNG wide | has 8001 × 1 pixels; at most 8000 in each direction can be shown"
       })
   void whatIsNoPictureIsRefusedInASentence(String content, String said) throws Exception {
     byte[] bytes =
@@ -158,6 +159,6 @@ class QuestionPictureTest {
     assertThatThrownBy(() -> SolutionFile.parse(bad, "map.lehrgang"))
         .isInstanceOf(FileProblem.class)
         .hasMessage(
-            "map.lehrgang: \"encoded\" of the picture is no Base64: put the picture in anew.");
+            "map.lehrgang: \"encoded\" of the picture is not Base64: insert the picture again.");
   }
 }

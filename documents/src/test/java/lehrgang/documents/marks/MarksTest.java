@@ -151,13 +151,13 @@ class MarksTest {
         "name;df@a;4 | begins with the column “name”",
         "student;df@a;4@b;4@a;8 | has the student “a” twice, in line 2 and in line 4",
         "student;df;X2;df@a;4;1;4 | has the column “df” twice, as column 2 and as column 4",
-        "student;what@a;4 | has no column that is a line of the solution, such as “X2”",
-        "student;df@;4 | line 2 has answers and no student",
+        "student;what@a;4 | has no column for a number of the solution, such as “X2”",
+        "student;df@;4 | line 2 has answers but no student",
         "student;df | has no answers below its column names",
-        "student,X2,df@A,14,10,4 | line 2 has 4 fields where there are 3 columns",
-        "student;X2;df@a;14.10 | line 2 has 2 fields where there are 3 columns",
-        "student;X2;df@a;\"14.10;4@b;14.10;4 | a quotation mark that opens in line 2 is not closed",
-        "student;X2;df@a;\"14.10;4@b;14.10\";4 | a quotation mark that opens in line 2 is not"
+        "student,X2,df@A,14,10,4 | line 2 has 4 fields instead of 3",
+        "student;X2;df@a;14.10 | line 2 has 2 fields instead of 3",
+        "student;X2;df@a;\"14.10;4@b;14.10;4 | a quotation mark opened in line 2 is not closed",
+        "student;X2;df@a;\"14.10;4@b;14.10\";4 | a quotation mark opened in line 2 is not"
             + " closed"
       })
   void whatIsWrongWithAFileIsSaidInASentence(String lines, String said) {

@@ -76,14 +76,14 @@ class ClassListTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "name;group~a;1|begins with the column “name”: the first column of a class list is to be",
+        "name;group~a;1|begins with the column “name”: the first column of a class list must be",
         "a~b~b|has the student “b” twice, in line 2 and in line 3",
         "student~ Ada ~x~Ada|has the student “Ada” twice, in line 2 and in line 4",
         "student;group|has no students",
         "Name~Ada~Bo|begins with “Name”, which looks like a heading",
-        "\"Ada~Bo~Cay|a quotation mark that opens in line 1 is not closed",
-        "\"Ada~Bo\"~Cay|a quotation mark that opens in line 1 is not closed",
-        "student;group~Ada;1;x|line 2 has 3 fields where there are 2 columns"
+        "\"Ada~Bo~Cay|a quotation mark opened in line 1 is not closed",
+        "\"Ada~Bo\"~Cay|a quotation mark opened in line 1 is not closed",
+        "student;group~Ada;1;x|line 2 has 3 fields instead of 2"
       })
   void whatIsNoListIsRefusedInASentence(String text, String sentence) {
     assertThatThrownBy(() -> read(text.replace('~', '\n')))

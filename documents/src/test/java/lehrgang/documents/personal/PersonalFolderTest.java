@@ -132,11 +132,11 @@ class PersonalFolderTest {
     Map<String, SolutionFile> before = into.read();
     assertThatThrownBy(() -> into.write(model, drawn(model, 1), List.of(Form.PDF), Progress.NONE))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("holds an earlier class (class.csv)");
+        .hasMessageContaining("contains an earlier class (class.csv)");
     assertThat(into.read().keySet()).isEqualTo(before.keySet());
     assertThat(folder.resolve("class/sheets/everyone.pdf")).doesNotExist();
     Files.delete(folder.resolve("class/class.csv"));
-    assertThatThrownBy(into::checkEmpty).hasMessageContaining("holds an earlier class (keys)");
+    assertThatThrownBy(into::checkEmpty).hasMessageContaining("contains an earlier class (keys)");
   }
 
   @Test
@@ -197,6 +197,6 @@ class PersonalFolderTest {
                         List.of(List.of("3", "0"), List.of("0", "3")))));
     assertThatThrownBy(() -> drawn(small, 200))
         .isInstanceOf(FileProblem.class)
-        .hasMessageContaining("no other counts were found");
+        .hasMessageContaining("no further counts of equal difficulty were found");
   }
 }

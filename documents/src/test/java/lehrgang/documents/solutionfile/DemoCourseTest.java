@@ -46,7 +46,8 @@ class DemoCourseTest {
         .extracting(Solution::procedure)
         .containsAll(Procedures.all().stream().map(Procedure::id).toList());
     assertThat(solutions)
-        .extracting(solution -> solution.choices().options().getOrDefault("story", "independence"))
+        .extracting(
+            solution -> solution.choices().options().getOrDefault("sampling", "independence"))
         .contains("independence", "homogeneity");
     assertThat(solutions).allMatch(solution -> solution.question().text().endsWith("."));
     assertThatThrownBy(() -> DemoCourse.open("nothing"))

@@ -67,7 +67,7 @@ class MarkingRulesFileTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"coarse\": 0.5 | \"coarse\": 1.5 | a share of the points is from 0 to 1",
+        "\"coarse\": 0.5 | \"coarse\": 1.5 | credit is a proportion of the points, from 0 to 1",
         "\"X2\": 2.5 | \"X2\": -1 | points are 0 or more",
         "\"X2\": 2.5 | \"X2\": \"much\" | write a number",
         "\"expected\": 2 | \"expected\": 20 | decimals are a whole number from 0 to 10",

@@ -31,7 +31,6 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.Procedures;
 import lehrgang.core.solution.ProcedureOption.OneOf;
-import lehrgang.core.solution.Question;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.work.Progress;
@@ -66,7 +65,7 @@ class SolutionFileTest {
         .withChoices(
             solution
                 .choices()
-                .withOption("story", "homogeneity")
+                .withOption("sampling", "homogeneity")
                 .withLevel("1 %")
                 .withOnTheWay(Optional.of(2))
                 .withDecimals(solution.choices().decimals().with(Kind.EXPECTED, 4)))
@@ -168,9 +167,9 @@ class SolutionFileTest {
         "\"test\": \"is-not\"~\"test\": \"sounds-like\"~sounds-like",
         "[17.5, 40]~[40, 17.5]~edges",
         "\"rows\": \"route\"~\"rows\": \"path\"~There is no column “path”",
-        "\"into\": \"trend\"~\"unto\": \"trend\"~has no \"into\"",
-        "[17.5, 40]~[17.5, null]~\"edges\" has a null",
-        "[17.5, 40]~[17.5, 1e999999999]~give numbers that can be written out",
+        "\"into\": \"trend\"~\"unto\": \"trend\"~ends without \"into\"",
+        "[17.5, 40]~[17.5, null]~\"edges\" contains a null",
+        "[17.5, 40]~[17.5, 1e999999999]~give numbers of reasonable length",
         "[17.5, 40]~17.5~\"edges\" should be a list",
         "\"test\": \"is-not\"~\"test\": \"at-least\"~give one number"
       })
@@ -208,7 +207,9 @@ class SolutionFileTest {
     SolutionFile file = SolutionFile.parse(opened, "x");
     assertThat(Binding.JSON.readTree(file.text()).path("writtenBy").asString())
         .isEqualTo("Lehrgang 0.9");
-    String changed = file.with(file.solution().withQuestion(new Question("Other", "", ""))).text();
+    String changed =
+        file.with(file.solution().withQuestion(file.solution().question().withTitle("Other")))
+            .text();
     assertThat(Binding.JSON.readTree(changed).path("writtenBy").asString())
         .matches("Lehrgang \\d+\\.\\d+\\.\\d+.*");
     assertThat(changed.split("writtenBy")).hasSize(2);
@@ -240,7 +241,7 @@ class SolutionFileTest {
     String again =
         file.with(
                 file.solution()
-                    .withQuestion(new Question("Other", "", ""))
+                    .withQuestion(file.solution().question().withTitle("Other"))
                     .withChoices(file.solution().choices().withLevel("0.01")))
             .text();
     assertThat(again)
@@ -325,12 +326,12 @@ class SolutionFileTest {
         "{\"format\": \"lehrgang-solution/1\", \"data\": {\"table\": {\"rows\": [\"a\"],"
             + " \"columns\": [\"b\",\"c\"], \"counts\": [[1]]}}}|row 1 of \"counts\" has 1 numbers"
             + " where \"columns\" names 2",
-        "{\"format\": \"lehrgang-solution/1\", \"data\": {}, \"data\": {}}|line 1: \"data\" stands"
+        "{\"format\": \"lehrgang-solution/1\", \"data\": {}, \"data\": {}}|line 1: \"data\" occurs"
             + " twice",
         "{\"format\": \"lehrgang-solution/1\", \"question\": {\"title\": [1]}}|line 1: \"title\""
             + " should be a text",
         "{\"format\": \"lehrgang-solution/1\", \"data\": {\"table\": {\"rows\": [\"a\"],"
-            + " \"columns\": [\"b\"], \"counts\": [[[]]]}}}|has [], which is no count",
+            + " \"columns\": [\"b\"], \"counts\": [[[]]]}}}|has [], which is not a count",
         "{\"format\": \"lehrgang-solution/1\", \"data\": {\"table\": {\"form\": \"three-way\"}}}|"
             + "\"form\" is \"three-way\"; use two-way, frequencies, shares or layers"
       })
@@ -399,7 +400,7 @@ class SolutionFileTest {
     String text = SolutionFile.demo().text();
     for (String[] change :
         new String[][] {
-          {"\"alpha\": \"0.05\"", "\"alpha\": \"0.05\", \"story\": " + value, "story"},
+          {"\"alpha\": \"0.05\"", "\"alpha\": \"0.05\", \"sampling\": " + value, "sampling"},
           {
             "\"wording\": {}",
             "\"wording\": {\"closer-look.pairs\": " + value + "}",

@@ -24,6 +24,7 @@ import lehrgang.core.solution.MarkingRules;
 import lehrgang.core.solution.SheetChoices;
 import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StepNotes;
+import lehrgang.core.solution.StudyDesign;
 import lehrgang.documents.file.FileProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -51,7 +52,8 @@ class StyleFileTest {
         SheetChoices.usual().withHead("Statistics 1", "", ""),
         MarkingRules.usual()
             .withDigits(Kind.P_VALUE, Optional.of(3))
-            .withPart("df-cells", Optional.of(new BigDecimal("0.5"))));
+            .withPart("df-cells", Optional.of(new BigDecimal("0.5"))),
+        Optional.of(StudyDesign.NOT_RANDOM));
   }
 
   @Test
@@ -141,8 +143,8 @@ class StyleFileTest {
       quoteCharacter = '`',
       value = {
         "hypotheses.null.independence|~|is blank",
-        "hypotheses.null.independence|All is well {sometimes}|has {sometimes}, which nothing fills",
-        "hypotheses.null.independence|{rows is open|has {, which nothing fills"
+        "hypotheses.null.independence|All is well {sometimes}|has {sometimes}, which has no value",
+        "hypotheses.null.independence|{rows is open|has {, which has no value"
       })
   void aSentenceThatCannotBePrintedIsRefused(String key, String sentence, String said) {
     String text =

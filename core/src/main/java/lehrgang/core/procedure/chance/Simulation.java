@@ -57,7 +57,7 @@ public final class Simulation implements Procedure {
   public List<ProcedureOption> options() {
     return List.of(
         TypedNumbers.LEVEL,
-        TwoWaySteps.STORY.within(ProcedureOption.Scope.TWO_WAY),
+        TwoWaySteps.SAMPLING.within(ProcedureOption.Scope.TWO_WAY),
         FrequencySteps.STATED,
         FrequencySteps.SHARES,
         TypedNumbers.REPETITIONS,
@@ -123,7 +123,9 @@ public final class Simulation implements Procedure {
           return waiting(
               lines,
               experiment,
-              (draws, values) -> SimulationPage.of(table, request.choices(), lines, draws, values));
+              (draws, values) ->
+                  SimulationPage.of(
+                      table, request.choices(), solution.question().story(), lines, draws, values));
         });
   }
 
@@ -148,7 +150,9 @@ public final class Simulation implements Procedure {
           return waiting(
               lines,
               experiment,
-              (draws, values) -> SimulationPage.of(table, choices, lines, draws, values));
+              (draws, values) ->
+                  SimulationPage.of(
+                      table, choices, solution.question().story(), lines, draws, values));
         });
   }
 

@@ -3,6 +3,7 @@ package lehrgang.core.procedure.chance;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lehrgang.core.data.FrequencyTable;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
@@ -20,11 +21,13 @@ import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.EffectInWords;
 import lehrgang.core.procedure.parts.FrequencySteps;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.TwoWaySteps;
 import lehrgang.core.procedure.parts.TypedNumbers;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.simulation.Draws;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a simulation: the same statistic as with the curve, and then what chance alone did.
@@ -68,14 +71,16 @@ final class SimulationPage implements WorkedPage {
   }
 
   static SimulationPage of(
-      TwoWayTable table, Choices choices, Lines lines, Draws draws, Evaluation values) {
-    TwoWaySteps steps = new TwoWaySteps(table, choices, lines, values);
+      TwoWayTable table, Choices choices, Story told, Lines lines, Draws draws, Evaluation values) {
+    TwoWaySteps steps = new TwoWaySteps(table, choices, told, lines, values);
+    CommonSteps common = new CommonSteps(steps.sentences(), Decided.of(values));
     return new SimulationPage(
         List.of(
             steps.question(".simulated"),
             steps.data(),
             steps.hypotheses(),
             steps.expected(),
+            common.conditions("simulation", steps.story()),
             steps.contributionsStep()),
         steps.contributions(),
         steps.story(),
@@ -86,14 +91,21 @@ final class SimulationPage implements WorkedPage {
   }
 
   static SimulationPage of(
-      FrequencyTable table, Choices choices, Lines lines, Draws draws, Evaluation values) {
-    FrequencySteps steps = new FrequencySteps(table, choices, lines, values);
+      FrequencyTable table,
+      Choices choices,
+      Story told,
+      Lines lines,
+      Draws draws,
+      Evaluation values) {
+    FrequencySteps steps = new FrequencySteps(table, choices, told, lines, values);
+    CommonSteps common = new CommonSteps(steps.sentences(), Decided.of(values));
     return new SimulationPage(
         List.of(
             steps.question(".simulated"),
             steps.data(),
             steps.hypotheses(),
             steps.expected(),
+            common.conditions("simulation", "fit"),
             steps.steps().contributionsStep()),
         steps.steps().contributions(),
         steps.story(),
@@ -169,10 +181,15 @@ final class SimulationPage implements WorkedPage {
         List.of(decided.comparisonOfP("conclusion.simulated", P)),
         "conclusion." + story,
         P,
-        List.of(),
-        say.phrase("conclusion.report.simulated")
+        new StudySentences(say).remarks(decided, isOfGroups() ? Optional.of("") : Optional.empty()),
+        say.phrase("conclusion.report.simulated." + (isOfGroups() ? "two-way" : "fit"))
             .with("statistic", new Phrase.Reported(X2, 2, Phrase.LeadingZero.KEPT))
             .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT)));
+  }
+
+  /// Whether two variables are related, and not the categories of one to proportions.
+  private boolean isOfGroups() {
+    return drawn.equals("margins");
   }
 
   private Step closerLook() {

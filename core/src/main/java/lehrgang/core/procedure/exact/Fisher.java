@@ -3,7 +3,6 @@ package lehrgang.core.procedure.exact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.LongStream;
 import lehrgang.core.data.Checked;
 import lehrgang.core.data.Problem;
 import lehrgang.core.data.TableForm;
@@ -12,6 +11,7 @@ import lehrgang.core.data.TwoWayTable.Margins;
 import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.Procedure;
 import lehrgang.core.procedure.parts.Alternative;
+import lehrgang.core.procedure.parts.FourfoldOutcomes;
 import lehrgang.core.procedure.parts.StudentViews;
 import lehrgang.core.procedure.parts.TypedNumbers;
 import lehrgang.core.procedure.parts.WorkedPage;
@@ -23,9 +23,6 @@ import lehrgang.core.wording.Phrase;
 
 /// The exact test of a 2 × 2 table with its margins fixed (Fisher 1935).
 public final class Fisher implements Procedure {
-  /// Larger margins have more possible tables than a page can list.
-  private static final long LARGEST_MARGIN = 5000;
-
   @Override
   public String id() {
     return "fisher";
@@ -58,13 +55,13 @@ public final class Fisher implements Procedure {
     Alternative alternative = Alternative.of(choices);
     Checked<TwoWayTable> checked = TwoWayTable.checkFourfold(solution.table(), Margins.FILLED);
     if (checked instanceof Checked.Good<TwoWayTable>(var table)
-        && largestMargin(table) > LARGEST_MARGIN) {
+        && FourfoldOutcomes.areTooMany(table)) {
       problems.add(
           new Problem(
               new Problem.WholeTable(),
               Phrase.of("problem.margin-too-large")
-                  .with("margin", largestMargin(table))
-                  .with("most", LARGEST_MARGIN)));
+                  .with("margin", FourfoldOutcomes.largestTotal(table))
+                  .with("most", FourfoldOutcomes.LARGEST_TOTAL)));
     }
     return WorkedPage.outcome(
         checked,
@@ -75,14 +72,8 @@ public final class Fisher implements Procedure {
               id(),
               lines.all(),
               List.of(),
-              values -> new FisherPage(table, lines, alternative, values));
+              values ->
+                  new FisherPage(table, solution.question().story(), lines, alternative, values));
         });
-  }
-
-  private static long largestMargin(TwoWayTable table) {
-    return LongStream.of(
-            table.rowTotal(0), table.rowTotal(1), table.columnTotal(0), table.columnTotal(1))
-        .max()
-        .orElseThrow();
   }
 }

@@ -1,6 +1,5 @@
 package lehrgang.core.procedure.exact;
 
-import static lehrgang.core.expr.Expr.number;
 import static lehrgang.core.expr.Expr.ref;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 import static lehrgang.core.procedure.parts.LineWriter.single;
@@ -16,6 +15,7 @@ import lehrgang.core.number.Rational;
 import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.CellLines;
 import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.FourfoldOutcomes;
 import lehrgang.core.procedure.parts.Law;
 import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.procedure.parts.OddsRatioLines;
@@ -36,8 +36,9 @@ record FisherLines(Lines all, ExactOutcomes outcomes) {
     cells.addObserved();
     Lines lines = cells.lines();
     lines.begin("hypotheses").add(LineWriter.level(level));
-    ExactOutcomes outcomes = outcomes(table, alternative);
-    addOutcomes(lines, outcomes);
+    ExactOutcomes outcomes = FourfoldOutcomes.of(table, alternative);
+    lines.begin("outcomes");
+    FourfoldOutcomes.addTo(lines, outcomes);
     lines.begin("p");
     lines.add(outcomes.sum("p", Symbol.of("p")));
     for (Alternative other : Alternative.values()) {
@@ -54,35 +55,6 @@ record FisherLines(Lines all, ExactOutcomes outcomes) {
     addSize(lines, Size.DOUBLE, alternative);
     OddsRatioLines.addTo(lines, table);
     return new FisherLines(lines, outcomes);
-  }
-
-  private static ExactOutcomes outcomes(TwoWayTable table, Alternative alternative) {
-    long first = Math.max(0, table.columnTotal(0) - table.rowTotal(1));
-    long last = Math.min(table.rowTotal(0), table.columnTotal(0));
-    return ExactOutcomes.all(
-        Law.HYPERGEOMETRIC,
-        alternative,
-        CORNER,
-        List.of(ROW, OTHER_ROW, COLUMN, N),
-        (int) first,
-        (int) last);
-  }
-
-  private static void addOutcomes(Lines lines, ExactOutcomes outcomes) {
-    lines.begin("outcomes");
-    lines.add(
-        single(
-            "a.min",
-            Symbol.of("a").lowered("min"),
-            new Expr.Maximum(List.of(number(0), Expr.sum(ROW, COLUMN).minus(N))),
-            Kind.COUNT));
-    lines.add(
-        single(
-            "a.max",
-            Symbol.of("a").lowered("max"),
-            new Expr.Minimum(List.of(ROW, COLUMN)),
-            Kind.COUNT));
-    outcomes.addOutcomes(lines);
   }
 
   /// The p-value with every count halved or doubled.

@@ -3,9 +3,9 @@ package lehrgang.core.procedure.exact;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
@@ -16,11 +16,15 @@ import lehrgang.core.procedure.parts.CellTables;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.OddsRatioLines;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of the exact test.
@@ -39,20 +43,29 @@ final class FisherPage implements WorkedPage {
   private final Sentences say;
   private final CommonSteps common;
 
-  FisherPage(TwoWayTable table, FisherLines fisher, Alternative alternative, Evaluation values) {
+  FisherPage(
+      TwoWayTable table,
+      Story story,
+      FisherLines fisher,
+      Alternative alternative,
+      Evaluation values) {
     this.table = table;
     this.lines = fisher.all();
     this.outcomes = fisher.outcomes();
     this.alternative = alternative;
     this.values = values;
     this.decided = Decided.of(values);
+    StoryWords told = new StoryWords(story);
     this.say =
-        new Sentences(
+        told.sentences(
             Map.ofEntries(
-                Map.entry("row", new Phrase.Words(table.rowVariable())),
-                Map.entry("column", new Phrase.Words(table.columnVariable())),
+                Map.entry("row", told.row(table.rowVariable())),
+                Map.entry("column", told.column(table.columnVariable())),
                 Map.entry("first", new Phrase.Words(table.columns().getFirst())),
                 Map.entry("second", new Phrase.Words(table.columns().getLast())),
+                Map.entry("inFirst", told.in(table.columns().getFirst())),
+                Map.entry("inSecond", told.in(table.columns().getLast())),
+                Map.entry("successes", told.successes(table.rows().getFirst())),
                 Map.entry("yes", new Phrase.Words(table.rows().getFirst())),
                 Map.entry("rows", new Phrase.Words("2")),
                 Map.entry("columns", new Phrase.Words("2")),
@@ -81,6 +94,7 @@ final class FisherPage implements WorkedPage {
         common.question("", "fisher." + alternative.key()),
         data(),
         common.hypotheses("fisher." + alternative.key()),
+        common.conditions("fisher", "exact"),
         outcomesStep(),
         pValue(),
         conclusion(),
@@ -134,16 +148,41 @@ final class FisherPage implements WorkedPage {
   private Step conclusion() {
     return common.conclusion(
         List.of(decided.comparisonOfP("conclusion.exact", P)),
-        "conclusion.fisher." + alternative.key(),
+        List.of(say.phrase("conclusion.fisher." + alternative.key()), compared()),
+        List.of(),
         P,
-        decided.rejects() ? List.of(say.remark(Tone.NOTE, "conclusion.not-cause")) : List.of(),
+        remarks(),
         say.phrase("conclusion.report.fisher." + alternative.key())
             .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT)));
   }
 
+  private List<Block> remarks() {
+    List<Block> remarks =
+        new ArrayList<>(
+            IntervalsAndTests.possible(
+                decided, LineId.of("OR.low"), LineId.of("OR.high"), say, "odds-ratio"));
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.of("")));
+    return remarks;
+  }
+
+  /// Which of the two proportions is greater in these data.
+  private Phrase compared() {
+    long order =
+        Long.signum(
+            Math.subtractExact(
+                Math.multiplyExact(table.count(0, 0), table.columnTotal(1)),
+                Math.multiplyExact(table.count(0, 1), table.columnTotal(0))));
+    return say.phrase("conclusion.shares.fisher")
+        .ending(order > 0 ? ".greater" : order < 0 ? ".less" : ".equal")
+        .with("a1", CORNER)
+        .with("c1", LineId.of("C", 1))
+        .with("a2", LineId.of("O", 1, 2))
+        .with("c2", LineId.of("C", 2));
+  }
+
   private Step closerLook() {
     List<Block> blocks = new ArrayList<>();
-    blocks.addAll(OddsRatioLines.blocks(lines, say));
+    blocks.addAll(OddsRatioLines.blocks(lines, decided, alternative == Alternative.TWO_SIDED, say));
     blocks.addAll(sampleSizes());
     blocks.add(say.prose("closer-look.smallest-possible"));
     blocks.addAll(Ways.otherProcedures("fisher", table, false, say));

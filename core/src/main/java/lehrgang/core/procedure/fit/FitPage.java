@@ -19,6 +19,7 @@ import lehrgang.core.procedure.parts.TypedNumbers;
 import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a goodness-of-fit test.
@@ -34,11 +35,11 @@ final class FitPage implements WorkedPage {
   private final Sentences say;
   private final ExpectedConditions conditions;
 
-  FitPage(FrequencyTable table, Choices choices, Lines lines, Evaluation values) {
+  FitPage(FrequencyTable table, Choices choices, Story told, Lines lines, Evaluation values) {
     this.reach = table.labels().size() - 1;
     this.values = values;
     this.decided = Decided.of(values);
-    this.front = new FrequencySteps(table, choices, lines, values);
+    this.front = new FrequencySteps(table, choices, told, lines, values);
     this.say = front.sentences();
     this.conditions = new ExpectedConditions(lines, values, choices, say);
   }
@@ -58,12 +59,15 @@ final class FitPage implements WorkedPage {
         front.data(),
         front.hypotheses(),
         front.expected(),
-        conditions.step(this::waysOn, "conditions.design.fit"),
+        conditions.step(this::waysOn, "fit"),
         front.steps().contributionsStep(),
         statistic(),
         DECIDING.criticalStep(say, values, reach),
         front.steps().pValue(reach, "p.meaning." + front.story()),
-        front.steps().conclusion(decided, conditions, "conclusion." + front.story()),
+        front
+            .steps()
+            .conclusion(
+                decided, conditions, "conclusion." + front.story(), "conclusion.report.fit"),
         front.steps().closerLook(decided, List.of("resid", "adj"), "closer-look.residuals.fit"));
   }
 

@@ -67,7 +67,7 @@ public final class GoodnessOfFit implements Procedure {
               id(),
               lines,
               ExpectedConditions.conditions(lines),
-              values -> new FitPage(table, choices, lines, values));
+              values -> new FitPage(table, choices, solution.question().story(), lines, values));
         });
   }
 

@@ -15,9 +15,12 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of one question asked in fourfold layers of a third variable.
@@ -35,13 +38,17 @@ final class FourfoldLayersPage implements WorkedPage {
   private final Sentences say;
 
   FourfoldLayersPage(
-      LayeredTable table, Lines lines, ChiSquaredDecision deciding, Evaluation values) {
+      LayeredTable table,
+      Story story,
+      Lines lines,
+      ChiSquaredDecision deciding,
+      Evaluation values) {
     this.table = table;
     this.lines = lines;
     this.deciding = deciding;
     this.values = values;
     this.decided = Decided.of(values);
-    this.front = new LayerSteps(table, lines, values);
+    this.front = new LayerSteps(table, story, lines, values);
     this.say = front.sentences();
   }
 
@@ -140,13 +147,14 @@ final class FourfoldLayersPage implements WorkedPage {
 
   private Step conclusion() {
     List<Block> remarks = new ArrayList<>();
+    if (hasRatio()) {
+      remarks.addAll(IntervalsAndTests.possible(decided, LOW, HIGH, say, "common-ratio"));
+    }
     if (LayerConditions.fail(values)) {
       remarks.add(say.remark(Tone.WARNING, "conclusion.layers.condition-fails"));
     }
     front.directions().misled(say, decided, LayerSteps.POOLED_P).ifPresent(remarks::add);
-    if (decided.rejects()) {
-      remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
-    }
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.of(".layers")));
     Phrase report =
         say.phrase("conclusion.report.layers." + (hasRatio() ? "ratio" : "plain"))
             .with("compared", LineId.of("n.compared"));
@@ -225,6 +233,9 @@ final class FourfoldLayersPage implements WorkedPage {
                 .with("ratio", RATIO)
                 .with("low", LOW)
                 .with("high", HIGH)));
+    blocks.addAll(
+        IntervalsAndTests.disagreement(
+            decided, LOW, HIGH, IntervalsAndTests.Stated.of(1), ".odds-ratio"));
     return blocks;
   }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import lehrgang.core.data.LayeredTable;
 import lehrgang.core.derivation.Block;
-import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
@@ -16,9 +15,11 @@ import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExpectedConditions;
 import lehrgang.core.procedure.parts.Mergers;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of one question asked in layers of more than two rows or columns.
@@ -32,11 +33,12 @@ final class LargerLayersPage implements WorkedPage {
   private final Sentences say;
   private final ExpectedConditions conditions;
 
-  LargerLayersPage(LayeredTable table, Choices choices, Lines lines, Evaluation values) {
+  LargerLayersPage(
+      LayeredTable table, Choices choices, Story story, Lines lines, Evaluation values) {
     this.table = table;
     this.values = values;
     this.decided = Decided.of(values);
-    this.front = new LayerSteps(table, lines, values);
+    this.front = new LayerSteps(table, story, lines, values);
     this.say = front.sentences();
     this.conditions = new ExpectedConditions(lines, values, choices, say);
   }
@@ -49,7 +51,7 @@ final class LargerLayersPage implements WorkedPage {
   @Override
   public List<Step> steps() {
     List<Step> steps = new ArrayList<>(front.front("larger"));
-    steps.add(conditions.step(this::waysOn, "conditions.design.independence"));
+    steps.add(conditions.step(this::waysOn, "layers"));
     steps.add(statistic());
     steps.add(DECIDING.criticalStep(say, values, reach()));
     steps.add(pValue());
@@ -93,9 +95,7 @@ final class LargerLayersPage implements WorkedPage {
       remarks.add(conditions.doubt("conclusion.layers.condition-fails"));
     }
     front.directions().misled(say, decided, LayerSteps.POOLED_P).ifPresent(remarks::add);
-    if (decided.rejects()) {
-      remarks.add(say.remark(Tone.NOTE, "conclusion.layers.not-cause"));
-    }
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.of(".layers")));
     return front
         .common()
         .conclusion(

@@ -5,6 +5,7 @@ import static lehrgang.core.expr.Expr.ref;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 import static lehrgang.core.procedure.parts.LineWriter.single;
 
+import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
@@ -17,6 +18,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.wording.Phrase;
 
 /// Whether the curve is a fair model for a sum over fourfold layers: whether that sum can move by
@@ -71,21 +73,23 @@ final class LayerConditions {
     List<LineId> least = lines.family("least");
     List<LineId> most = lines.family("most");
     boolean holds = values.holds(HOLDS);
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("conditions.reach.rule"));
+    blocks.add(new Block.Working(least, least.getFirst()));
+    blocks.add(new Block.Working(most, most.getFirst()));
+    blocks.add(Block.Working.of(REACH));
+    blocks.add(
+        new Block.Remark(
+            holds ? Tone.CHECKED : Tone.WARNING,
+            say.phrase(holds ? "conditions.reach.holds" : "conditions.reach.fails")
+                .with("reach", REACH),
+            List.of(HOLDS)));
+    blocks.add(say.prose("conditions.reach.common"));
+    blocks.addAll(new StudySentences(say).required("layers"));
     return new Step(
         "conditions",
         (holds ? say.summary("conditions.reach") : Phrase.of("summary.conditions.reach.fails"))
             .with("reach", REACH),
-        List.of(
-            say.prose("conditions.reach.rule"),
-            new Block.Working(least, least.getFirst()),
-            new Block.Working(most, most.getFirst()),
-            Block.Working.of(REACH),
-            new Block.Remark(
-                holds ? Tone.CHECKED : Tone.WARNING,
-                say.phrase(holds ? "conditions.reach.holds" : "conditions.reach.fails")
-                    .with("reach", REACH),
-                List.of(HOLDS)),
-            say.prose("conditions.reach.common"),
-            say.prose("conditions.design.independence")));
+        blocks);
   }
 }

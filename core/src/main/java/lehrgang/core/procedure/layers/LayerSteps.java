@@ -17,6 +17,8 @@ import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The steps that fourfold layers and larger ones share.
@@ -33,16 +35,21 @@ final class LayerSteps {
   private final LayerTables tables;
   private final LayerDirections directions;
 
-  LayerSteps(LayeredTable table, Lines lines, Evaluation values) {
+  LayerSteps(LayeredTable table, Story story, Lines lines, Evaluation values) {
     TwoWayTable shape = table.first();
     this.table = table;
     this.lines = lines;
+    StoryWords told = new StoryWords(story);
     this.say =
-        new Sentences(
+        told.sentences(
             Map.ofEntries(
-                Map.entry("row", new Phrase.Words(shape.rowVariable())),
-                Map.entry("column", new Phrase.Words(shape.columnVariable())),
-                Map.entry("layer", new Phrase.Words(table.layerVariable())),
+                Map.entry("row", told.row(shape.rowVariable())),
+                Map.entry("column", told.column(shape.columnVariable())),
+                Map.entry("layer", told.stratum(table.layerVariable())),
+                Map.entry("strata", told.strata()),
+                Map.entry("successes", successes(told, shape)),
+                Map.entry("inFirst", in(told, shape, shape.columns().getFirst())),
+                Map.entry("inSecond", in(told, shape, shape.columns().getLast())),
                 Map.entry("yes", named(shape.rowVariable(), shape.rows().getFirst())),
                 Map.entry("one", named(shape.columnVariable(), shape.columns().getFirst())),
                 Map.entry("other", named(shape.columnVariable(), shape.columns().getLast())),
@@ -55,6 +62,18 @@ final class LayerSteps {
     this.common = new CommonSteps(say, Decided.of(values));
     this.tables = new LayerTables(table, lines, say);
     this.directions = new LayerDirections(table, values);
+  }
+
+  /// The units of the first row; many categories are just called yes and no, so the variable is
+  /// named too where no clause is told.
+  private static Phrase.Filling successes(StoryWords told, TwoWayTable shape) {
+    return told.successes(named(shape.rowVariable(), shape.rows().getFirst()).text());
+  }
+
+  private static Phrase.Filling in(StoryWords told, TwoWayTable shape, String column) {
+    return told.story().group(column).isPresent()
+        ? told.in(column)
+        : told.in(named(shape.columnVariable(), column).text());
   }
 
   private static Phrase.Words words(int number) {

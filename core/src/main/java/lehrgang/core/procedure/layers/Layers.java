@@ -18,6 +18,7 @@ import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.Scope;
 import lehrgang.core.solution.Solution;
+import lehrgang.core.solution.Story;
 import lehrgang.core.solution.StudentView;
 
 /// One two-way question within each category of a third variable, beside the same question asked of
@@ -61,6 +62,7 @@ public final class Layers implements Procedure {
   public Outcome derive(Solution solution) {
     List<Problem> problems = new ArrayList<>();
     Choices choices = solution.choices();
+    Story story = solution.question().story();
     Rational level = TypedNumbers.level(choices, problems);
     return WorkedPage.outcome(
         LayeredTable.check(solution.table()),
@@ -77,8 +79,8 @@ public final class Layers implements Procedure {
                   : ExpectedConditions.conditions(lines),
               values ->
                   table.isTwoByTwo()
-                      ? new FourfoldLayersPage(table, lines, deciding, values)
-                      : new LargerLayersPage(table, choices, lines, values));
+                      ? new FourfoldLayersPage(table, story, lines, deciding, values)
+                      : new LargerLayersPage(table, choices, story, lines, values));
         });
   }
 }

@@ -21,8 +21,10 @@ import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExpectedConditions;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StoryWords;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a fit to a named distribution.
@@ -50,6 +52,7 @@ final class DistributionPage implements WorkedPage {
       Model model,
       ClassGroups groups,
       Choices choices,
+      Story story,
       Lines lines,
       Evaluation values) {
     this.classes = classes;
@@ -60,16 +63,17 @@ final class DistributionPage implements WorkedPage {
     this.values = values;
     this.law = model.law().key();
     this.decided = Decided.of(values);
+    StoryWords told = new StoryWords(story);
     this.say =
-        new Sentences(
+        told.sentences(
             Map.of(
-                "row", new Phrase.Words(classes.variable()),
+                "row", told.row(classes.variable()),
                 "rows", new Phrase.Words(Integer.toString(classes.size())),
                 "left", new Phrase.Words(Integer.toString(groups.size())),
                 "last", new Phrase.Words(Integer.toString(classes.last())),
                 "n", new Phrase.Number(N),
                 "df", new Phrase.Number(ChiSquaredDecision.DF),
-                "distribution", new Phrase.Nested(Phrase.of("distribution." + law))));
+                "distribution", distribution()));
     this.common = new CommonSteps(say, decided);
     this.steps =
         new CategorySteps(
@@ -78,6 +82,12 @@ final class DistributionPage implements WorkedPage {
             values,
             say);
     this.conditions = new ExpectedConditions(lines, values, choices, say);
+  }
+
+  /// The distribution, with the parameter that H₀ states.
+  private Phrase.Filling distribution() {
+    Phrase plain = Phrase.of("distribution." + law + (isStated() ? ".stated" : ""));
+    return new Phrase.Nested(isStated() ? plain.with("number", model.law().parameter()) : plain);
   }
 
   private Phrase.Filling label(LineId id) {
@@ -100,12 +110,12 @@ final class DistributionPage implements WorkedPage {
         common.hypotheses("named"),
         parameter(),
         expected(),
-        conditions.step(this::waysOn, "conditions.design.fit"),
+        conditions.step(this::waysOn, "fit"),
         steps.contributionsStep(),
         statistic(),
         DECIDING.criticalStep(say, values, reach()),
         steps.pValue(reach(), "p.meaning.named"),
-        steps.conclusion(decided, conditions, "conclusion.named"),
+        steps.conclusion(decided, conditions, "conclusion.named", "conclusion.report.named"),
         steps.closerLook(decided, List.of("resid"), "closer-look.residuals.named"));
   }
 

@@ -94,10 +94,11 @@ public final class NamedDistribution implements Procedure {
     return WorkedPage.checked(
         OpenClasses.check(solution.table()),
         problems,
-        classes -> derive(classes, model, level, choices));
+        classes -> derive(classes, model, level, solution));
   }
 
-  private Outcome derive(OpenClasses classes, Model model, Rational level, Choices choices) {
+  private Outcome derive(OpenClasses classes, Model model, Rational level, Solution solution) {
+    Choices choices = solution.choices();
     if (model.stated().isEmpty()) {
       Optional<Problem> flat = nothingToEstimate(classes, model);
       if (flat.isPresent()) {
@@ -121,7 +122,9 @@ public final class NamedDistribution implements Procedure {
             id(),
             lines,
             ExpectedConditions.conditions(lines),
-            values -> new DistributionPage(classes, model, groups, choices, lines, values)));
+            values ->
+                new DistributionPage(
+                    classes, model, groups, choices, solution.question().story(), lines, values)));
   }
 
   /// Where everything was 0, or every trial a success, the estimate leaves nothing to chance.

@@ -19,12 +19,14 @@ import lehrgang.core.solution.Solution;
 import lehrgang.core.solution.StudentView;
 import lehrgang.core.wording.Phrase;
 
-/// The test of change in matched pairs (McNemar 1947): only those who changed count. Plain,
-/// corrected and exact stand side by side; the instructor says which decides.
+/// The test of change in matched pairs (McNemar 1947): only those who changed count. Uncorrected,
+/// corrected and exact p-value are side by side; the instructor says which decides, or the exact
+/// one does where the condition of the approximation fails.
 public final class MatchedPairs implements Procedure {
   /// Which of the three decides.
   static final ProcedureOption.OneOf DECIDES =
-      new ProcedureOption.OneOf("decides", "statistic", "decides", "plain", "corrected", "exact")
+      new ProcedureOption.OneOf(
+              "decides", "statistic", "decides", "automatic", "plain", "corrected", "exact")
           .byCourse();
 
   @Override
@@ -66,13 +68,21 @@ public final class MatchedPairs implements Procedure {
         checked,
         problems,
         table -> {
-          PairsLines lines = PairsLines.of(table, level, decides);
+          String by = decidesBy(decides, table);
+          PairsLines lines = PairsLines.of(table, level, by);
           return WorkedPage.derivation(
               id(),
               lines.all(),
               PairsPage.conditions(),
-              values -> new PairsPage(table, decides, lines, values));
+              values -> new PairsPage(table, by, solution.question().story(), lines, values));
         });
+  }
+
+  private static String decidesBy(String chosen, TwoWayTable table) {
+    if (chosen.equals("corrected") && PairsLines.areEven(table)) {
+      return "plain";
+    }
+    return chosen.equals("automatic") ? PairsLines.preferred(table) : chosen;
   }
 
   private static void checkChanges(long changes, String decides, List<Problem> problems) {

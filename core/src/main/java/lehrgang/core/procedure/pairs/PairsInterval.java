@@ -7,6 +7,8 @@ import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.ShareLines;
 import lehrgang.core.wording.Phrase;
@@ -19,7 +21,8 @@ final class PairsInterval {
 
   private PairsInterval() {}
 
-  static Step step(Evaluation values, Sentences say) {
+  static Step step(Decided decided, Sentences say) {
+    Evaluation values = decided.values();
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("interval.pairs"));
     for (LineId share : List.of(LineId.of("p.before"), LineId.of("p.after"), DIFFERENCE)) {
@@ -34,6 +37,9 @@ final class PairsInterval {
                     new Phrase.Size(LOW),
                     new Phrase.Size(HIGH)))
             .because(LOW, HIGH));
+    blocks.addAll(
+        IntervalsAndTests.disagreement(
+            decided, LOW, HIGH, IntervalsAndTests.Stated.of(0), ".pairs"));
     blocks.add(
         new Block.Intervals(
             List.of(new Block.Interval(Phrase.of("interval.name.change"), DIFFERENCE, LOW, HIGH)),

@@ -38,6 +38,7 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
   private static final Expr C = line("c");
   private static final Expr CHANGED = line("changed");
   private static final Expr N = line("n");
+  private static final int FEWEST_EXPECTED = 5;
 
   /// @param decides `plain`, `corrected` or `exact`
   static PairsLines of(TwoWayTable table, Rational level, String decides) {
@@ -57,7 +58,11 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
         });
     decision(lines, decides);
     shares(lines);
-    SampleSizeLines.addTo(lines);
+    if (decides.equals("corrected")) {
+      SampleSizeLines.addCorrectedTo(lines, PairsLines::corrected);
+    } else {
+      SampleSizeLines.addTo(lines);
+    }
     return new PairsLines(lines, outcomes);
   }
 
@@ -110,7 +115,7 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
             "E.every5",
             "E.every5.changes",
             Symbol.of("condition"),
-            new Expr.AtLeast(line("E.m"), number(5)),
+            new Expr.AtLeast(line("E.m"), number(FEWEST_EXPECTED)),
             Kind.CONDITION));
   }
 
@@ -118,7 +123,6 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
   private static void statistics(Lines lines) {
     lines.begin("statistic");
     Expr difference = B.minus(C);
-    Expr less = new Expr.Magnitude(difference).minus(number(1));
     Expr half = line("E.m");
     lines.add(
         single("X2", Symbol.of("χ").raised("2"), difference.squared().over(CHANGED), Kind.STATISTIC)
@@ -129,14 +133,33 @@ record PairsLines(Lines all, Optional<ExactOutcomes> outcomes) {
         single(
             "X2.cc",
             Symbol.of("χ").raised("2").lowered("corr"),
-            less.squared().over(CHANGED),
+            new Expr.Magnitude(difference).minus(number(1)).squared().over(CHANGED),
             Kind.STATISTIC));
     lines.add(single("df", Symbol.of("df"), shape(1), Kind.DEGREES_OF_FREEDOM));
+  }
+
+  /// The corrected statistic with every count multiplied by a factor.
+  private static Expr corrected(Expr factor) {
+    return product(factor, new Expr.Magnitude(B.minus(C)))
+        .minus(number(1))
+        .squared()
+        .over(product(factor, CHANGED));
+  }
+
+  /// Whether as many changed in one direction as in the other: then no correction is applied.
+  static boolean areEven(TwoWayTable table) {
+    return table.count(0, 1) == table.count(1, 0);
   }
 
   /// How many changed.
   static long changes(TwoWayTable table) {
     return table.count(0, 1) + table.count(1, 0);
+  }
+
+  /// What decides where that is not chosen: the exact p-value where too few changes are expected
+  /// for the approximation.
+  static String preferred(TwoWayTable table) {
+    return changes(table) < 2L * FEWEST_EXPECTED ? "exact" : "plain";
   }
 
   /// Who changed did so one way or the other like a fair coin, if H₀ is true.

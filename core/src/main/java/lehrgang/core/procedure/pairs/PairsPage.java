@@ -18,9 +18,13 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
+import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.WorkedPage;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a test of change in matched pairs.
@@ -42,18 +46,22 @@ final class PairsPage implements WorkedPage {
   private final Sentences say;
   private final CommonSteps common;
 
-  PairsPage(TwoWayTable table, String decides, PairsLines pairs, Evaluation values) {
+  PairsPage(TwoWayTable table, String decides, Story story, PairsLines pairs, Evaluation values) {
     this.table = table;
     this.pairs = pairs;
     this.values = values;
     this.decided = Decided.of(values);
     this.decides = decides;
     this.curve = ChiSquaredDecision.of(decides.equals("corrected"));
+    StoryWords told = new StoryWords(story, ".pairs");
     this.say =
-        new Sentences(
+        told.sentences(
             Map.ofEntries(
                 Map.entry("before", new Phrase.Words(table.rowVariable())),
                 Map.entry("after", new Phrase.Words(table.columnVariable())),
+                Map.entry("inFirst", told.in(table.rowVariable())),
+                Map.entry("inSecond", told.in(table.columnVariable())),
+                Map.entry("successes", told.successes(table.rows().getFirst())),
                 Map.entry("yes", new Phrase.Words(table.rows().getFirst())),
                 Map.entry("no", new Phrase.Words(table.rows().getLast())),
                 Map.entry("a", new Phrase.Number(LineId.of("a"))),
@@ -116,7 +124,7 @@ final class PairsPage implements WorkedPage {
     }
     steps.add(pValue());
     steps.add(conclusion());
-    steps.add(PairsInterval.step(values, say));
+    steps.add(PairsInterval.step(decided, say));
     steps.add(closerLook());
     return steps;
   }
@@ -153,6 +161,17 @@ final class PairsPage implements WorkedPage {
             say.phrase(enoughChanged() ? "conditions.pairs.holds" : "conditions.pairs.fails")
                 .with("min", EXPECTED),
             List.of(ENOUGH)));
+    if (values.fails(ENOUGH) && isExact()) {
+      blocks.add(say.prose("conditions.exact-decides"));
+      blocks.add(
+          new Block.Ways(
+              Optional.empty(),
+              List.of(
+                  new Block.Way(
+                      new Change.Choose(MatchedPairs.DECIDES.id(), "plain"),
+                      Phrase.of("way.approximate"),
+                      Phrase.of("way.approximate.effect")))));
+    }
     if (values.fails(ENOUGH) && !isExact() && pairs.outcomes().isPresent()) {
       blocks.add(
           new Block.Ways(
@@ -163,7 +182,7 @@ final class PairsPage implements WorkedPage {
                       Phrase.of("way.exact"),
                       Phrase.of("way.exact.effect")))));
     }
-    blocks.add(say.prose("conditions.design.pairs"));
+    blocks.addAll(new StudySentences(say).required("pairs"));
     return new Step(
         "conditions",
         (enoughChanged() ? say.summary("conditions") : Phrase.of("summary.conditions.fails"))
@@ -186,13 +205,16 @@ final class PairsPage implements WorkedPage {
   }
 
   private List<Block> corrected() {
-    List<Block> blocks = new ArrayList<>();
-    blocks.add(say.prose("statistic.corrected.pairs"));
-    blocks.add(Block.Working.of(ChiSquaredDecision.corrected().statistic()));
-    if (values.find(CHANGED_TO_FIRST).equals(values.find(CHANGED_TO_SECOND))) {
-      blocks.add(say.remark(Tone.NOTE, "statistic.corrected.pairs.even"));
-    }
-    return blocks;
+    return isEven()
+        ? List.of(say.prose("statistic.corrected.pairs.even"))
+        : List.of(
+            say.prose("statistic.corrected.pairs"),
+            Block.Working.of(ChiSquaredDecision.corrected().statistic()));
+  }
+
+  /// Whether as many changed in one direction as in the other: then no correction is applied.
+  private boolean isEven() {
+    return PairsLines.areEven(table);
   }
 
   /// What is looked at where no curve is asked: one of the two counts of changes.
@@ -222,12 +244,14 @@ final class PairsPage implements WorkedPage {
       blocks.addAll(exact);
       blocks.add(
           new Block.Prose(
-              Phrase.of("p.by-curve")
+              Phrase.of("p.by-curve" + (isEven() ? ".uncorrected" : ""))
                   .with("p", new Phrase.Stated(ChiSquaredDecision.plain().p()))
                   .with("corrected", new Phrase.Stated(ChiSquaredDecision.corrected().p()))));
     } else {
       blocks.addAll(curve.workings(say, values, 1));
-      blocks.add(curve.beside());
+      if (!isEven()) {
+        blocks.add(curve.beside());
+      }
       blocks.add(new Block.Beside(exact));
     }
     blocks.add(meaning());
@@ -250,18 +274,23 @@ final class PairsPage implements WorkedPage {
         isExact()
             ? List.of(decided.comparisonOfP("conclusion.exact", EXACT))
             : curve.comparisons(decided);
-    List<Block> remarks = new ArrayList<>();
+    List<Block> remarks =
+        new ArrayList<>(
+            IntervalsAndTests.possible(
+                decided, LineId.of("ci.low"), LineId.of("ci.high"), say, "change"));
     if (values.fails(ENOUGH) && !isExact()) {
       remarks.add(say.remark(Tone.WARNING, "conclusion.condition-fails").because(ENOUGH));
     }
     if (decided.rejects()) {
       remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.pairs"));
     }
+    new StudySentences(say).scope().ifPresent(remarks::add);
     Phrase report =
         isExact()
             ? say.phrase("conclusion.report.pairs-exact")
                 .with("p", new Phrase.Reported(EXACT, 3, Phrase.LeadingZero.LEFT_OUT))
-            : curve.reported(say.phrase("conclusion.report.pairs"));
+            : curve.reported(
+                say.phrase("conclusion.report.pairs" + (curve.isCorrected() ? ".corrected" : "")));
     return common.conclusion(
         comparisons,
         List.of(
@@ -283,17 +312,19 @@ final class PairsPage implements WorkedPage {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.pairs"));
     blocks.add(new Block.Tables(List.of(sideBySide())));
-    blocks.add(say.prose("closer-look.sample-size" + (isExact() ? ".by-curve" : "")));
-    blocks.add(SampleSizeLines.table(lines()));
+    blocks.add(say.prose("closer-look.sample-size" + (isExact() ? ".by-curve" : curve.sizeKey())));
+    blocks.add(SampleSizeLines.table(lines(), "n", curve));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }
 
   /// The p-values of the plain, the corrected and, where it is worked out, the exact way.
   private CellTable sideBySide() {
-    List<Phrase> ways =
-        new ArrayList<>(List.of(Phrase.of("head.plain"), Phrase.of("head.corrected")));
-    List<List<LineId>> values =
-        new ArrayList<>(List.of(List.of(LineId.of("p")), List.of(LineId.of("p.cc"))));
+    List<Phrase> ways = new ArrayList<>(List.of(Phrase.of("head.plain")));
+    List<List<LineId>> values = new ArrayList<>(List.of(List.of(LineId.of("p"))));
+    if (!isEven()) {
+      ways.add(Phrase.of("head.corrected"));
+      values.add(List.of(LineId.of("p.cc")));
+    }
     if (pairs.outcomes().isPresent()) {
       ways.add(Phrase.of("head.exact"));
       values.add(List.of(EXACT));

@@ -145,6 +145,7 @@ public record CategoryLines(List<String> labels, Lines lines) {
                 Formulas.adjustedResidual(
                     LineId.of("D", i), at("O", i), at("E", i), Formulas.rest(at("s", i))),
                 Kind.RESIDUAL));
+    Deviations.addBounds(lines, size(), size() - 1);
     lines.add(single("w", Symbol.of("w"), Formulas.effectSize(line("X2"), N), Kind.EFFECT));
     SampleSizeLines.addTo(lines);
   }

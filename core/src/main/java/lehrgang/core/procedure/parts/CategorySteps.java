@@ -143,10 +143,15 @@ public final class CategorySteps {
   /// Both comparisons, the decision in words, and the report.
   ///
   /// @param sentence the key of the conclusion, without its ending
-  public Step conclusion(Decided decided, ExpectedConditions conditions, String sentence) {
+  /// @param report   the key of the report line
+  public Step conclusion(
+      Decided decided, ExpectedConditions conditions, String sentence, String report) {
     ChiSquaredDecision deciding = ChiSquaredDecision.plain();
-    List<Block> remarks =
-        conditions.fail() ? List.of(conditions.doubt("conclusion.condition-fails")) : List.of();
+    List<Block> remarks = new ArrayList<>(new Deviations(lines, values, say).inConclusion(decided));
+    if (conditions.fail()) {
+      remarks.add(conditions.doubt("conclusion.condition-fails"));
+    }
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.empty()));
     return new CommonSteps(say, decided)
         .conclusion(
             deciding.comparisons(decided),
@@ -154,7 +159,7 @@ public final class CategorySteps {
             deciding.p(),
             remarks,
             deciding
-                .reported(say.phrase("conclusion.report.fit"))
+                .reported(say.phrase(report))
                 .with("effect", new Phrase.Reported(W, 2, Phrase.LeadingZero.KEPT)));
   }
 
@@ -170,6 +175,7 @@ public final class CategorySteps {
     blocks.add(say.prose(about));
     blocks.add(new Block.Tables(List.of(shaded("table.residuals", residuals, List.of()))));
     blocks.add(new Block.Working(lines.family(residuals.getLast()), example(residuals.getLast())));
+    blocks.addAll(new Deviations(lines, values, say).bounds());
     blocks.add(say.prose("closer-look.effect.fit"));
     blocks.add(Block.Working.of(W));
     blocks.addAll(EffectInWords.W.of(decided, say));

@@ -52,6 +52,11 @@ public record ChiSquaredDecision(LineId statistic, LineId p) {
     return equals(corrected());
   }
 
+  /// The ending of the key of the sentence about other sample sizes.
+  public String sizeKey() {
+    return isCorrected() ? ".corrected" : "";
+  }
+
   /// Adds the critical value; `alpha` and `df` come before it.
   public static void addCritical(Lines lines) {
     lines.begin("critical");

@@ -25,6 +25,17 @@ public record CommonSteps(Sentences say, Decided decided) {
         List.of(new Block.QuestionText(), say.prose("test." + test)));
   }
 
+  /// What is required of the data where no approximation is used.
+  ///
+  /// @param test   the ending of the key of the sentence about the test
+  /// @param design the ending of the key where no design of the study is told
+  public Step conditions(String test, String design) {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("conditions.none." + test));
+    blocks.addAll(new StudySentences(say).required(design));
+    return new Step("conditions", say.summary("conditions.none"), blocks);
+  }
+
   /// Both hypotheses and the level.
   ///
   /// @param story  the ending of the hypotheses' keys
@@ -71,12 +82,16 @@ public record CommonSteps(Sentences say, Decided decided) {
     List<Block> blocks = new ArrayList<>(comparisons);
     blocks.add(
         new Block.Prose(
-            sentences.getFirst().ending("." + decided.key()).with("alpha", LEVEL), reasons));
+            sentences
+                .getFirst()
+                .ending("." + decided.key())
+                .with("alpha", new Phrase.LevelInPercent(LEVEL)),
+            reasons));
     sentences.stream().skip(1).map(Block.Prose::new).forEach(blocks::add);
-    blocks.add(
-        new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", new Phrase.Stated(p))));
     blocks.addAll(OtherMethods.disagreeing(decided, p));
     blocks.addAll(remarks);
+    blocks.add(
+        new Block.Prose(Phrase.of("conclusion.smallest-level").with("p", new Phrase.Stated(p))));
     blocks.add(new Block.ReportLine(report));
     return new Step("conclusion", Phrase.of("summary.conclusion." + decided.key()), blocks);
   }

@@ -38,7 +38,7 @@ public enum EffectInWords {
         .<Block>map(
             size ->
                 new Block.Remark(
-                    isTelling(size, decided) ? Tone.WARNING : Tone.NOTE,
+                    Tone.NOTE,
                     say.phrase("effect." + word(size) + "." + decided.key())
                         .with("symbol", Symbol.of(letter))
                         .with("effect", new Phrase.Stated(effect))
@@ -52,9 +52,5 @@ public enum EffectInWords {
     return size.compareTo(small) < 0
         ? "tiny"
         : size.compareTo(medium) < 0 ? "small" : size.compareTo(large) < 0 ? "medium" : "large";
-  }
-
-  private boolean isTelling(Value size, Decided decided) {
-    return decided.rejects() ? size.compareTo(medium) < 0 : size.compareTo(medium) >= 0;
   }
 }

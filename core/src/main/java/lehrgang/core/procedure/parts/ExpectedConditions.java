@@ -98,7 +98,16 @@ public final class ExpectedConditions {
   }
 
   private LineId chosen() {
-    return isFifths() ? FIFTH_5 : EVERY_5;
+    return chosen(rule);
+  }
+
+  private static LineId chosen(String rule) {
+    return rule.equals("fifth-5") ? FIFTH_5 : EVERY_5;
+  }
+
+  /// Whether the chosen rule is known not to hold.
+  public static boolean fail(Evaluation values, Choices choices) {
+    return values.fails(chosen(choices.option(RULE)));
   }
 
   private boolean hold() {
@@ -125,7 +134,7 @@ public final class ExpectedConditions {
   }
 
   /// @param waysOn what is offered when they do not hold
-  /// @param design the key of the sentence about what no table can show
+  /// @param design the ending of the key about what no table can show
   public Step step(Supplier<List<Block>> waysOn, String design) {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("conditions.rule." + rule));
@@ -151,7 +160,7 @@ public final class ExpectedConditions {
               Phrase.of("conditions.observed-small").with("list", named(smallObserved)),
               lines.family("E")));
     }
-    blocks.add(say.prose(design));
+    blocks.addAll(new StudySentences(say).required(design));
     return new Step(
         "conditions",
         (hold() ? say.summary("conditions") : Phrase.of("summary.conditions.fails"))

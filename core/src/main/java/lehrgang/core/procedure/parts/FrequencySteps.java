@@ -15,6 +15,7 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
 import lehrgang.core.solution.ProcedureOption.Scope;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The steps of counts against equal or stated shares up to the statistic, however that is judged.
@@ -51,15 +52,19 @@ public final class FrequencySteps {
   /// The steps of a table of frequencies.
   ///
   /// @param values what the lines come to
-  public FrequencySteps(FrequencyTable table, Choices choices, Lines lines, Evaluation values) {
+  public FrequencySteps(
+      FrequencyTable table, Choices choices, Story told, Lines lines, Evaluation values) {
     this.table = table;
     this.choices = choices;
     this.lines = lines;
     this.story = isStated() ? "fit-stated" : "fit-equal";
+    StoryWords words = new StoryWords(told);
     this.say =
-        new Sentences(
+        words.sentences(
             Map.of(
-                "row", new Phrase.Words(table.variable()),
+                "row", words.row(table.variable()),
+                "categories", words.categories(table.variable()),
+                "many", StoryWords.count(table.labels().size()),
                 "rows", new Phrase.Words(Integer.toString(table.labels().size())),
                 "n", new Phrase.Number(N),
                 "df", new Phrase.Number(ChiSquaredDecision.DF),

@@ -89,7 +89,16 @@ public final class LargeSampleConditions {
   }
 
   private LineId chosen() {
+    return chosen(rule);
+  }
+
+  private static LineId chosen(String rule) {
     return rule.equals("every-10") ? EVERY_10 : EVERY_5;
+  }
+
+  /// Whether the chosen rule is known not to hold.
+  public static boolean fail(Evaluation values, Choices choices) {
+    return values.fails(chosen(choices.option(RULE)));
   }
 
   private List<LineId> grounds() {
@@ -149,7 +158,7 @@ public final class LargeSampleConditions {
       blocks.add(say.prose("conditions.ways-on." + kind));
       blocks.addAll(waysOn);
     }
-    blocks.add(say.prose("conditions.design." + kind));
+    blocks.addAll(new StudySentences(say).required(kind));
     return new Step(
         "conditions",
         (hold() ? say.summary("conditions") : Phrase.of("summary.conditions.fails"))

@@ -66,6 +66,12 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
   /// Adds critical value, p-value and both comparisons; `alpha` and the statistics come before
   /// them.
   public void addTo(Lines lines) {
+    addCriticalAndP(lines);
+    addDecision(lines);
+  }
+
+  /// Adds critical value and p-value; `alpha` and the statistics come before them.
+  public void addCriticalAndP(Lines lines) {
     lines.begin("critical");
     lines.add(critical());
     lines.begin("p");
@@ -73,6 +79,10 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
     if (isCorrected()) {
       lines.add(tail(p.name(), Symbol.of("p").lowered("corr"), statistic.name()));
     }
+  }
+
+  /// Adds both comparisons.
+  public void addDecision(Lines lines) {
     lines.begin("conclusion");
     lines.add(
         LineWriter.decision(
@@ -194,20 +204,26 @@ public record NormalDecision(Alternative alternative, LineId statistic, LineId p
   /// What a two-sided interval beside a one-sided test says and does not say, and the bound that
   /// belongs to the test; nothing for a two-sided test.
   ///
-  /// @param kind the ending of the sentences' keys
-  public List<Block> besideOneSidedTest(Sentences say, String kind) {
+  /// @param kind   the ending of the sentences' keys
+  /// @param stated what H₀ states
+  public List<Block> besideOneSidedTest(
+      Sentences say, String kind, Decided decided, IntervalsAndTests.Stated stated) {
+    if (alternative == Alternative.TWO_SIDED) {
+      return List.of();
+    }
     LineId bound = LineId.of("bound");
-    return alternative == Alternative.TWO_SIDED
-        ? List.of()
-        : List.of(
-            say.remark(Block.Tone.NOTE, "interval.one-sided-test"),
-            Block.Beside.of(
-                Block.Working.of(LineId.of("z.bound")),
-                Block.Working.of(bound),
-                new Block.Prose(
-                    say.phrase("interval.bound." + kind + "." + alternative.key())
-                        .with("confidence", new Phrase.Confidence(ALPHA))
-                        .with("bound", bound))));
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.remark(Block.Tone.NOTE, "interval.one-sided-test"));
+    blocks.add(
+        Block.Beside.of(
+            Block.Working.of(LineId.of("z.bound")),
+            Block.Working.of(bound),
+            new Block.Prose(
+                say.phrase("interval.bound." + kind + "." + alternative.key())
+                    .with("confidence", new Phrase.Confidence(ALPHA))
+                    .with("bound", bound))));
+    blocks.addAll(IntervalsAndTests.disagreement(decided, bound, stated, alternative));
+    return blocks;
   }
 
   /// Both comparisons in words.

@@ -4,14 +4,18 @@ import static lehrgang.core.expr.Expr.number;
 import static lehrgang.core.procedure.parts.LineWriter.line;
 import static lehrgang.core.procedure.parts.LineWriter.single;
 
+import java.util.ArrayList;
 import java.util.List;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
+import lehrgang.core.number.Value;
+import lehrgang.core.wording.Phrase;
 
 /// The odds ratio of a 2 × 2 table with Woolf's (1955) interval on the scale of logarithms; none
 /// where a cell is empty.
@@ -20,6 +24,9 @@ public final class OddsRatioLines {
   private static final Expr B = Expr.ref(LineId.of("O", 1, 2));
   private static final Expr C = Expr.ref(LineId.of("O", 2, 1));
   private static final Expr D = Expr.ref(LineId.of("O", 2, 2));
+
+  private static final LineId LOW = LineId.of("OR.low");
+  private static final LineId HIGH = LineId.of("OR.high");
 
   private OddsRatioLines() {}
 
@@ -69,20 +76,50 @@ public final class OddsRatioLines {
   }
 
   /// The odds ratio worked out, or why there is none; nothing for a larger table.
-  public static List<Block> blocks(Lines lines, Sentences say) {
+  ///
+  /// @param tested whether the test is two-sided, so that its decision can be compared
+  public static List<Block> blocks(Lines lines, Decided decided, boolean tested, Sentences say) {
     if (lines.hasFamily("OR.half")) {
       return List.of(
           say.prose("closer-look.odds-ratio.none"), Block.Working.of(LineId.of("OR.half")));
     }
-    return lines.hasFamily("OR")
-        ? List.of(
-            say.prose("closer-look.odds-ratio"),
-            Block.Working.of(LineId.of("OR")),
-            say.prose("closer-look.odds-ratio.error"),
-            Block.Working.of(LineId.of("OR.SE")),
-            Block.Working.of(LineId.of("z.ci")),
-            Block.Working.of(LineId.of("OR.low")),
-            Block.Working.of(LineId.of("OR.high")))
-        : List.of();
+    if (!lines.hasFamily("OR")) {
+      return List.of();
+    }
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("closer-look.odds-ratio"));
+    blocks.add(Block.Working.of(LineId.of("OR")));
+    blocks.add(
+        new Block.Prose(
+            say.phrase("closer-look.odds-ratio.error")
+                .with("confidence", new Phrase.Confidence(CommonSteps.LEVEL))));
+    blocks.add(Block.Working.of(LineId.of("OR.SE")));
+    blocks.add(Block.Working.of(LineId.of("z.ci")));
+    blocks.add(Block.Working.of(LOW));
+    blocks.add(Block.Working.of(HIGH));
+    blocks.add(
+        new Block.Prose(
+            ShareLines.inWords(
+                say.phrase("closer-look.odds-ratio.words").with("ratio", LineId.of("OR")),
+                new Phrase.Number(LOW),
+                new Phrase.Number(HIGH))));
+    if (isSmall(lines, decided.values())) {
+      blocks.add(
+          say.remark(Block.Tone.WARNING, "closer-look.odds-ratio.imprecise")
+              .because(lines.family("O").toArray(LineId[]::new)));
+    }
+    if (tested) {
+      blocks.addAll(
+          IntervalsAndTests.disagreement(
+              decided, LOW, HIGH, IntervalsAndTests.Stated.of(1), ".odds-ratio"));
+    }
+    return blocks;
+  }
+
+  /// Whether a count is below 5: Woolf's interval is then a rough approximation.
+  private static boolean isSmall(Lines lines, Evaluation values) {
+    return lines.family("O").stream()
+        .flatMap(id -> values.find(id).stream())
+        .anyMatch(count -> count.compareTo(Value.of(5)) < 0);
   }
 }

@@ -7,6 +7,7 @@ import static lehrgang.core.procedure.parts.LineWriter.single;
 
 import java.math.BigInteger;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Line;
@@ -103,6 +104,47 @@ public final class SampleSizeLines {
     }
   }
 
+  /// Adds both for a corrected chi-squared statistic; `n`, `df` and the statistic come before them.
+  ///
+  /// @param corrected the statistic's formula where every count is multiplied by a factor
+  public static void addCorrectedTo(Lines lines, UnaryOperator<Expr> corrected) {
+    lines.begin("closer-look");
+    for (Size size : Size.values()) {
+      addSize(lines, size, "n");
+      Expr factor = size == Size.DOUBLE ? number(2) : line(size.of("n")).over(line("n"));
+      lines.add(
+          single(
+              size.of("X2.cc"),
+              Symbol.of("χ").raised("2").lowered("corr, " + size.mark),
+              corrected.apply(factor),
+              Kind.STATISTIC));
+      ChiSquaredDecision.addTail(
+          lines, size.of("p.cc"), Symbol.of("p").lowered("corr, " + size.mark), size.of("X2.cc"));
+    }
+  }
+
+  /// Adds both for a corrected z statistic; the sample's size and the statistic come before them.
+  ///
+  /// @param n         the line of the sample's size
+  /// @param corrected the statistic's formula where every count is multiplied by a factor
+  public static void addCorrectedTo(
+      Lines lines, String n, NormalDecision deciding, UnaryOperator<Expr> corrected) {
+    lines.begin("closer-look");
+    for (Size size : Size.values()) {
+      addSize(lines, size, n);
+      Expr factor = size == Size.DOUBLE ? number(2) : line(size.of("n")).over(line(n));
+      lines.add(
+          single(
+              size.of("z.cc"),
+              Symbol.of("z").lowered("corr, " + size.mark),
+              corrected.apply(factor),
+              Kind.STATISTIC));
+      lines.add(
+          deciding.tail(
+              size.of("p.cc"), Symbol.of("p").lowered("corr, " + size.mark), size.of("z.cc")));
+    }
+  }
+
   /// Adds both for a z statistic, which grows with √n; `z` comes before them.
   ///
   /// @param n the line of the sample's size
@@ -123,22 +165,50 @@ public final class SampleSizeLines {
     return table(lines, "n", "X2", Symbol.of("χ").raised("2"));
   }
 
+  /// The three side by side, for the statistic that decides.
+  ///
+  /// @param n the line of the sample's size
+  public static Block table(Lines lines, String n, ChiSquaredDecision deciding) {
+    Symbol letter = Symbol.of("χ").raised("2");
+    return deciding.isCorrected()
+        ? corrected(lines, n, "X2.cc", letter)
+        : table(lines, n, "X2", letter);
+  }
+
+  /// The three side by side, for the statistic that decides.
+  ///
+  /// @param n the line of the sample's size
+  public static Block table(Lines lines, String n, NormalDecision deciding) {
+    return deciding.isCorrected()
+        ? corrected(lines, n, "z.cc", Symbol.of("z"))
+        : table(lines, n, "z", Symbol.of("z"));
+  }
+
+  private static Block corrected(Lines lines, String n, String statistic, Symbol letter) {
+    return table(
+        lines, n, statistic, letter.lowered("corr"), "p.cc", Symbol.of("p").lowered("corr"));
+  }
+
   /// The three side by side.
   ///
   /// @param n         the line of the sample's size
   /// @param statistic the line of the statistic
   public static Block table(Lines lines, String n, String statistic, Symbol letter) {
+    return table(lines, n, statistic, letter, "p", Symbol.of("p"));
+  }
+
+  private static Block table(
+      Lines lines, String n, String statistic, Symbol letter, String p, Symbol pLetter) {
     return table(
         List.of(
             Phrase.of(isOdd(lines, n) ? "sample-size.half.rounded" : "sample-size.half"),
             Phrase.of("sample-size.own"),
             Phrase.of("sample-size.double")),
+        List.of(Phrase.symbol(Symbol.of("n")), Phrase.symbol(letter), Phrase.symbol(pLetter)),
         List.of(
-            Phrase.symbol(Symbol.of("n")), Phrase.symbol(letter), Phrase.symbol(Symbol.of("p"))),
-        List.of(
-            row(Size.HALF, statistic),
-            List.of(LineId.of(n), LineId.of(statistic), LineId.of("p")),
-            row(Size.DOUBLE, statistic)));
+            row(Size.HALF, statistic, p),
+            List.of(LineId.of(n), LineId.of(statistic), LineId.of(p)),
+            row(Size.DOUBLE, statistic, p)));
   }
 
   /// A table of samples of other sizes.
@@ -147,7 +217,7 @@ public final class SampleSizeLines {
         List.of(CellTable.plain(Phrase.of("table.sample-size"), rows, columns, cells)));
   }
 
-  private static List<LineId> row(Size size, String statistic) {
-    return List.of(LineId.of(size.of("n")), LineId.of(size.of(statistic)), LineId.of(size.of("p")));
+  private static List<LineId> row(Size size, String statistic, String p) {
+    return List.of(LineId.of(size.of("n")), LineId.of(size.of(statistic)), LineId.of(size.of(p)));
   }
 }

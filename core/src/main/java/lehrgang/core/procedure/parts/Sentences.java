@@ -5,17 +5,19 @@ import java.util.Map;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// Sentences whose usual gaps are filled: the names of the variables, n, and the like.
 ///
 /// @param usual what fills gaps of these names in every sentence
-public record Sentences(Map<String, Phrase.Filling> usual) {
+/// @param story what was told of the data; it decides which sentences are said
+public record Sentences(Map<String, Phrase.Filling> usual, Story story) {
   /// With more gaps filled.
   public Sentences and(Map<String, Phrase.Filling> more) {
     Map<String, Phrase.Filling> all = new HashMap<>(usual);
     all.putAll(more);
-    return new Sentences(all);
+    return new Sentences(all, story);
   }
 
   /// A sentence, with the gaps filled that all of the procedure's sentences share.

@@ -11,6 +11,7 @@ import lehrgang.core.data.SharesTable;
 import lehrgang.core.data.TableEntry;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
+import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
@@ -45,6 +46,17 @@ public final class ShareLines {
     lines.add(
         single(
             prefix + ".high", symbol.lowered("high"), Expr.sum(line(estimate), reach), Kind.SHARE));
+  }
+
+  /// A sentence about two proportions that says which of them is greater.
+  ///
+  /// @param sentence to whose key `.greater`, `.less` or `.equal` is added
+  public static Phrase compared(Phrase sentence, Evaluation values, LineId first, LineId second) {
+    int order = values.compare(first, second);
+    return sentence
+        .ending(order > 0 ? ".greater" : order < 0 ? ".less" : ".equal")
+        .with("p1", new Phrase.Compared(first, second))
+        .with("p2", new Phrase.Compared(second, first));
   }
 
   /// The workings of such an interval: standard error, point of the curve and both ends.

@@ -13,13 +13,14 @@ import lehrgang.core.expr.LineId;
 import lehrgang.core.number.Value;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.ProcedureOption;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The steps of a two-way table up to its statistic, however that is judged.
 public final class TwoWaySteps {
   /// One sample with two variables, or several groups with one.
-  public static final ProcedureOption.OneOf STORY =
-      new ProcedureOption.OneOf("story", "hypotheses", "story", "independence", "homogeneity");
+  public static final ProcedureOption.OneOf SAMPLING =
+      new ProcedureOption.OneOf("sampling", "hypotheses", "story", "independence", "homogeneity");
 
   private static final LineId N = LineId.of("n");
 
@@ -35,18 +36,24 @@ public final class TwoWaySteps {
   /// The steps of a two-way table.
   ///
   /// @param values what the lines come to
-  public TwoWaySteps(TwoWayTable table, Choices choices, Lines lines, Evaluation values) {
+  public TwoWaySteps(
+      TwoWayTable table, Choices choices, Story told, Lines lines, Evaluation values) {
     this.table = table;
     this.lines = lines;
     this.values = values;
-    this.story = choices.option(STORY);
+    this.story = choices.option(SAMPLING);
+    StoryWords words = new StoryWords(told);
     this.say =
-        new Sentences(
+        words.sentences(
             Map.of(
-                "row", new Phrase.Words(table.rowVariable()),
-                "column", new Phrase.Words(table.columnVariable()),
+                "row", words.row(table.rowVariable()),
+                "column", words.column(table.columnVariable()),
                 "rows", new Phrase.Words(Integer.toString(table.rows().size())),
                 "columns", new Phrase.Words(Integer.toString(table.columns().size())),
+                "groups", words.groups(),
+                "successes", words.successes(table.rows().getFirst()),
+                "inFirst", words.in(table.columns().getFirst()),
+                "inSecond", words.in(table.columns().getLast()),
                 "n", new Phrase.Number(N),
                 "df", new Phrase.Number(ChiSquaredDecision.DF)));
     this.common = new CommonSteps(say, Decided.of(values));

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import lehrgang.core.data.SharesTable.Group;
 import lehrgang.core.derivation.Lines;
+import lehrgang.core.derivation.Reading;
 import lehrgang.core.derivation.Role;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
@@ -21,20 +22,23 @@ import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.procedure.parts.NormalDecision;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.solution.Choices;
 import lehrgang.core.wording.Phrase;
 
 /// The numbers of a test of one claimed share, each with its one formula.
 ///
 /// @param outcomes of the exact test; none where there are too many trials
-record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
+/// @param exact    whether the exact p-value decides
+record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes, boolean exact) {
   /// The lines of the expected successes and failures.
   static final List<LineId> EXPECTED = List.of(LineId.of("E.yes"), LineId.of("E.no"));
 
+  private static final String EXACT_P = "p.exact";
   private static final Expr N = line("n");
   private static final Expr CLAIMED = line("p0");
 
   static OneProportionLines of(
-      Group group, Rational level, Rational claimed, NormalDecision deciding) {
+      Group group, Rational level, Rational claimed, NormalDecision deciding, Choices choices) {
     Lines lines = new Lines();
     lines.begin("data");
     lines.add(
@@ -49,18 +53,34 @@ record OneProportionLines(Lines all, Optional<ExactOutcomes> outcomes) {
             .as(Role.ROW_TOTAL));
     expected(lines);
     statistic(lines);
-    deciding.addTo(lines);
     Optional<ExactOutcomes> outcomes = outcomes(group, claimed, deciding);
+    boolean decides = outcomes.isPresent() && exactDecides(lines, choices);
+    deciding.addCriticalAndP(lines);
     lines.begin("p");
     outcomes.ifPresent(
         exact -> {
           exact.addOutcomes(lines);
-          lines.add(exact.sum("p.exact", Symbol.of("p").lowered("exact")));
+          lines.add(exact.sum(EXACT_P, Symbol.of("p").lowered("exact")));
         });
+    if (decides) {
+      lines.begin("conclusion");
+      LineWriter.decisionByP(EXACT_P).forEach(lines::add);
+    } else {
+      deciding.addDecision(lines);
+    }
     intervals(lines, deciding);
     ShareLines.addEffect(lines, "phat", "p0");
     SampleSizeLines.addTo(lines, "n", deciding);
-    return new OneProportionLines(lines, outcomes);
+    return new OneProportionLines(lines, outcomes, decides);
+  }
+
+  /// The exact p-value decides where that is chosen, or nothing is and the condition fails.
+  private static boolean exactDecides(Lines lines, Choices choices) {
+    return switch (choices.option(OneProportion.DECIDES)) {
+      case "exact" -> true;
+      case "approximate" -> false;
+      default -> LargeSampleConditions.fail(lines.evaluate(Reading.EXACT), choices);
+    };
   }
 
   private static void expected(Lines lines) {

@@ -8,22 +8,28 @@ import lehrgang.core.data.SharesTable;
 import lehrgang.core.data.SharesTable.Group;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
+import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
 import lehrgang.core.notation.Symbol;
+import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExactOutcomes;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.LargeSampleConditions;
 import lehrgang.core.procedure.parts.NormalDecision;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.TypedNumbers;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a test of one claimed share.
@@ -49,6 +55,7 @@ final class OneProportionPage implements WorkedPage {
   OneProportionPage(
       SharesTable table,
       Choices choices,
+      Story story,
       OneProportionLines lines,
       NormalDecision deciding,
       Evaluation values) {
@@ -58,11 +65,13 @@ final class OneProportionPage implements WorkedPage {
     this.decided = Decided.of(values);
     this.side = deciding.alternative().key();
     this.values = values;
+    StoryWords told = new StoryWords(story);
     this.say =
-        new Sentences(
+        told.sentences(
             Map.of(
                 "group", new Phrase.Words(group.label()),
                 "outcome", new Phrase.Words(table.outcome()),
+                "successes", told.successes(table.outcome()),
                 "n", new Phrase.Number(N),
                 "x", new Phrase.Number(X),
                 "p0", new Phrase.Number(CLAIMED),
@@ -74,26 +83,61 @@ final class OneProportionPage implements WorkedPage {
 
   @Override
   public Verdict verdict() {
-    return deciding.verdict(
-        decided,
-        new Verdict.Item(Phrase.of("verdict.share"), SHARE),
-        decided.verdict(say, "verdict.one-proportion." + side));
+    Verdict.Item share = new Verdict.Item(Phrase.of("verdict.share"), SHARE);
+    Phrase sentence = decided.verdict(say, "verdict.one-proportion." + side);
+    return lines.exact()
+        ? new Verdict(
+            List.of(
+                new Verdict.Item(Phrase.of("verdict.successes"), X),
+                new Verdict.Item(Phrase.of("verdict.p.exact"), EXACT),
+                share),
+            decided.decision(),
+            sentence)
+        : deciding.verdict(decided, share, sentence);
   }
 
   @Override
   public List<Step> steps() {
-    return List.of(
-        common.question("one-proportion", "one-proportion." + side),
-        data(),
-        hypotheses(),
+    List<Step> steps = new ArrayList<>();
+    steps.add(
+        common.question(
+            "one-proportion", "one-proportion." + (lines.exact() ? "exact." : "") + side));
+    steps.add(data());
+    steps.add(hypotheses());
+    steps.add(
         conditions.step(
-            "one-proportion", List.of(Phrase.label(group.label())), List.of(), List.of()),
-        statistic(),
-        deciding.criticalStep(say),
-        pValue(),
-        conclusion(),
-        interval(),
-        closerLook());
+            lines.exact() ? "one-proportion.exact" : "one-proportion",
+            List.of(Phrase.label(group.label())),
+            List.of(),
+            otherWay()));
+    steps.add(statistic());
+    if (!lines.exact()) {
+      steps.add(deciding.criticalStep(say));
+    }
+    steps.add(pValue());
+    steps.add(conclusion());
+    steps.add(interval());
+    steps.add(closerLook());
+    return steps;
+  }
+
+  /// Where the condition fails, the other p-value can decide.
+  private List<Block> otherWay() {
+    String other = lines.exact() ? "approximate" : "exact";
+    return lines.outcomes().isEmpty()
+        ? List.of()
+        : List.of(
+            new Block.Ways(
+                Optional.empty(),
+                List.of(
+                    new Block.Way(
+                        new Change.Choose(OneProportion.DECIDES.id(), other),
+                        Phrase.of("way." + other),
+                        Phrase.of("way." + other + ".effect")))));
+  }
+
+  private LineId p() {
+    return lines.exact() ? EXACT : P;
   }
 
   private Step data() {
@@ -126,6 +170,9 @@ final class OneProportionPage implements WorkedPage {
   }
 
   private Step pValue() {
+    if (lines.exact()) {
+      return exactStep();
+    }
     List<Block> more = new ArrayList<>();
     more.add(meaning());
     deciding.pointingAway(values, say).ifPresent(more::add);
@@ -139,6 +186,18 @@ final class OneProportionPage implements WorkedPage {
                         Tone.NOTE,
                         say.phrase("p.exact.too-many").with("most", ExactOutcomes.MOST_TRIALS))));
     return deciding.pStep(say, more);
+  }
+
+  /// The exact p-value decides, and the approximation is given for comparison.
+  private Step exactStep() {
+    List<Block> blocks = new ArrayList<>();
+    blocks.add(say.prose("p.exact.one-proportion." + side));
+    blocks.add(Block.Working.of(EXACT));
+    blocks.add(lines.outcomes().orElseThrow().block(say.phrase("outcomes.successes"), X, EXACT));
+    blocks.add(meaning());
+    deciding.pointingAway(values, say).ifPresent(blocks::add);
+    blocks.add(Block.Beside.of(say.prose("p.by-approximation." + side), Block.Working.of(P)));
+    return new Step("p", say.summary("p").with("p", new Phrase.Stated(EXACT)), blocks);
   }
 
   /// Where the exact p-value is on the page, the sentence quotes it.
@@ -161,21 +220,31 @@ final class OneProportionPage implements WorkedPage {
   }
 
   private Step conclusion() {
-    List<Block> remarks = new ArrayList<>();
-    if (conditions.fail()) {
+    List<Block> remarks =
+        new ArrayList<>(
+            IntervalsAndTests.possible(
+                decided, LineId.of("wilson.low"), LineId.of("wilson.high"), say, "one-proportion"));
+    if (conditions.fail() && !lines.exact()) {
       remarks.add(conditions.doubt("conclusion.normal.condition-fails"));
     }
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.empty()));
+    Phrase report =
+        lines.exact()
+            ? say.phrase("conclusion.report.one-proportion.exact." + side)
+            : say.phrase("conclusion.report.one-proportion." + side)
+                .with("z", new Phrase.Reported(Z, 2, Phrase.LeadingZero.KEPT));
     return common.conclusion(
-        deciding.comparisons(decided),
+        lines.exact()
+            ? List.of(decided.comparisonOfP("conclusion.exact", EXACT))
+            : deciding.comparisons(decided),
         List.of(
             say.phrase("conclusion.one-proportion." + side),
             say.phrase("conclusion.shares.one-proportion")),
         List.of(),
-        P,
+        p(),
         remarks,
-        say.phrase("conclusion.report.one-proportion." + side)
-            .with("z", new Phrase.Reported(Z, 2, Phrase.LeadingZero.KEPT))
-            .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT))
+        report
+            .with("p", new Phrase.Reported(p(), 3, Phrase.LeadingZero.LEFT_OUT))
             .with("share", new Phrase.Reported(SHARE, 3, Phrase.LeadingZero.LEFT_OUT)));
   }
 
@@ -205,7 +274,12 @@ final class OneProportionPage implements WorkedPage {
                     say.phrase("interval.words.one-proportion"),
                     new Phrase.Number(low),
                     new Phrase.Number(high)))));
-    blocks.addAll(deciding.besideOneSidedTest(say, "one-proportion"));
+    IntervalsAndTests.Stated claimed = IntervalsAndTests.Stated.of(CLAIMED, values);
+    if (deciding.alternative() == Alternative.TWO_SIDED) {
+      blocks.addAll(IntervalsAndTests.disagreement(decided, waldLow, waldHigh, claimed, ".wald"));
+      blocks.addAll(IntervalsAndTests.disagreement(decided, low, high, claimed, ".wilson"));
+    }
+    blocks.addAll(deciding.besideOneSidedTest(say, "one-proportion", decided, claimed));
     return new Step(
         "interval", say.summary("interval").with("low", low).with("high", high), blocks);
   }

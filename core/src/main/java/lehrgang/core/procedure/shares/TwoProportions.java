@@ -85,7 +85,9 @@ public final class TwoProportions implements Procedure {
               id(),
               lines,
               LargeSampleConditions.conditions(),
-              values -> new TwoProportionsPage(table, choices, lines, deciding, values));
+              values ->
+                  new TwoProportionsPage(
+                      table, choices, solution.question().story(), lines, deciding, values));
         });
   }
 

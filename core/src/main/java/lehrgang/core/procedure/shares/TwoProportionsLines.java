@@ -59,7 +59,12 @@ final class TwoProportionsLines {
     shares.tieToChiSquared();
     shares.interval(deciding);
     ShareLines.addEffect(shares.lines, "p1", "p2");
-    SampleSizeLines.addTo(shares.lines, "N", deciding);
+    if (deciding.isCorrected()) {
+      SampleSizeLines.addCorrectedTo(
+          shares.lines, "N", deciding, factor -> shares.corrected(deciding.alternative(), factor));
+    } else {
+      SampleSizeLines.addTo(shares.lines, "N", deciding);
+    }
     return shares.lines;
   }
 
@@ -188,19 +193,31 @@ final class TwoProportionsLines {
             Symbol.of("c"),
             product(number(1).over(number(2)), Formulas.inverses(line("n1"), line("n2"))),
             Kind.SHARE));
+    lines.add(
+        single(
+            "z.cc",
+            Symbol.of("z").lowered("corr"),
+            corrected(alternative, line("cc"), error()),
+            Kind.STATISTIC));
+  }
+
+  /// The corrected statistic with every count multiplied by a factor.
+  private Expr corrected(Alternative alternative, Expr factor) {
+    return corrected(alternative, line("cc").over(factor), error().over(factor.root()));
+  }
+
+  private Expr corrected(Alternative alternative, Expr correction, Expr error) {
     Expr shorter =
         Formulas.standardised(
-            new Expr.Maximum(List.of(new Expr.Magnitude(excess()).minus(line("cc")), number(0))),
-            error());
-    Expr corrected =
-        switch (alternative) {
-          case TWO_SIDED ->
-              new Expr.Cases(
-                  new Expr.AtLeast(line("z"), number(0)), shorter, new Expr.Negative(shorter));
-          case LESS -> Formulas.standardised(Expr.sum(excess(), line("cc")), error());
-          case GREATER -> Formulas.standardised(excess().minus(line("cc")), error());
-        };
-    lines.add(single("z.cc", Symbol.of("z").lowered("corr"), corrected, Kind.STATISTIC));
+            new Expr.Maximum(List.of(new Expr.Magnitude(excess()).minus(correction), number(0))),
+            error);
+    return switch (alternative) {
+      case TWO_SIDED ->
+          new Expr.Cases(
+              new Expr.AtLeast(line("z"), number(0)), shorter, new Expr.Negative(shorter));
+      case LESS -> Formulas.standardised(Expr.sum(excess(), correction), error);
+      case GREATER -> Formulas.standardised(excess().minus(correction), error);
+    };
   }
 
   /// The plain chi-squared statistic of the same four counts, and its p-value.

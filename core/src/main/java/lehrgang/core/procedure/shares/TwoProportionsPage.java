@@ -12,19 +12,22 @@ import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
 import lehrgang.core.expr.LineId;
-import lehrgang.core.notation.Symbol;
 import lehrgang.core.procedure.parts.Alternative;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.IntervalsAndTests;
 import lehrgang.core.procedure.parts.LargeSampleConditions;
 import lehrgang.core.procedure.parts.NormalDecision;
 import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.ShareLines;
+import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.TypedNumbers;
 import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
+import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
 
 /// The page of a comparison of two shares.
@@ -48,7 +51,12 @@ final class TwoProportionsPage implements WorkedPage {
   private final LargeSampleConditions conditions;
 
   TwoProportionsPage(
-      SharesTable table, Choices choices, Lines lines, NormalDecision deciding, Evaluation values) {
+      SharesTable table,
+      Choices choices,
+      Story story,
+      Lines lines,
+      NormalDecision deciding,
+      Evaluation values) {
     this.table = table;
     this.lines = lines;
     this.deciding = deciding;
@@ -56,13 +64,19 @@ final class TwoProportionsPage implements WorkedPage {
     this.decided = Decided.of(values);
     this.side = deciding.alternative().key();
     this.null0 = values.sign(STATED) == 0 ? "same" : "stated";
+    String first = table.groups().get(0).label();
+    String second = table.groups().get(1).label();
+    StoryWords told = new StoryWords(story);
     this.say =
-        new Sentences(
+        told.sentences(
             Map.ofEntries(
-                Map.entry("group", new Phrase.Words(table.groupVariable())),
-                Map.entry("first", new Phrase.Words(table.groups().get(0).label())),
-                Map.entry("second", new Phrase.Words(table.groups().get(1).label())),
+                Map.entry("group", told.row(table.groupVariable())),
+                Map.entry("first", new Phrase.Words(first)),
+                Map.entry("second", new Phrase.Words(second)),
+                Map.entry("inFirst", told.in(first)),
+                Map.entry("inSecond", told.in(second)),
                 Map.entry("outcome", new Phrase.Words(table.outcome())),
+                Map.entry("successes", told.successes(table.outcome())),
                 Map.entry("p1", new Phrase.Number(LineId.of("p1"))),
                 Map.entry("p2", new Phrase.Number(LineId.of("p2"))),
                 Map.entry("n1", new Phrase.Number(LineId.of("n1"))),
@@ -197,18 +211,21 @@ final class TwoProportionsPage implements WorkedPage {
   }
 
   private Step conclusion() {
-    List<Block> remarks = new ArrayList<>();
+    List<Block> remarks =
+        new ArrayList<>(IntervalsAndTests.possible(decided, LOW, HIGH, say, "difference"));
     if (conditions.fail()) {
       remarks.add(conditions.doubt("conclusion.normal.condition-fails"));
     }
-    if (decided.rejects()) {
-      remarks.add(say.remark(Tone.NOTE, "conclusion.not-cause.groups"));
-    }
+    remarks.addAll(new StudySentences(say).remarks(decided, Optional.of(".groups")));
     return common.conclusion(
         deciding.comparisons(decided),
         List.of(
             say.phrase("conclusion.two-proportions." + null0 + "." + side),
-            say.phrase("conclusion.shares.two-proportions")),
+            ShareLines.compared(
+                say.phrase("conclusion.shares.two-proportions"),
+                values,
+                LineId.of("p1"),
+                LineId.of("p2"))),
         List.of(),
         deciding.p(),
         remarks,
@@ -232,7 +249,11 @@ final class TwoProportionsPage implements WorkedPage {
     if (values.find(SE).filter(error -> error.signum() == 0).isPresent()) {
       blocks.add(say.remark(Tone.WARNING, "interval.difference.point").because(SE));
     }
-    blocks.addAll(deciding.besideOneSidedTest(say, "two-proportions"));
+    IntervalsAndTests.Stated stated = IntervalsAndTests.Stated.of(STATED, values);
+    if (deciding.alternative() == Alternative.TWO_SIDED) {
+      blocks.addAll(IntervalsAndTests.disagreement(decided, LOW, HIGH, stated, ".difference"));
+    }
+    blocks.addAll(deciding.besideOneSidedTest(say, "two-proportions", decided, stated));
     blocks.add(say.prose("interval.why-two-errors." + null0));
     blocks.add(
         new Block.Intervals(
@@ -257,8 +278,9 @@ final class TwoProportionsPage implements WorkedPage {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("closer-look.difference.two-proportions"));
     blocks.addAll(ShareLines.effect(decided, say));
-    blocks.add(say.prose("closer-look.sample-size.z"));
-    blocks.add(SampleSizeLines.table(lines, "N", "z", Symbol.of("z")));
+    blocks.add(
+        say.prose("closer-look.sample-size." + (deciding.isCorrected() ? "corrected" : "z")));
+    blocks.add(SampleSizeLines.table(lines, "N", deciding));
     blocks.addAll(Ways.otherProcedures("two-proportions", isPlainAndTwoSided(), say));
     return new Step("closer-look", say.summary("closer-look.share"), blocks);
   }

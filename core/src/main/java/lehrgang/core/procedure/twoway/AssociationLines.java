@@ -12,6 +12,8 @@ import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.parts.CellLines;
 import lehrgang.core.procedure.parts.CellLines.Cell;
+import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.Deviations;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.OddsRatioLines;
 import lehrgang.core.procedure.parts.SampleSizeLines;
@@ -27,14 +29,34 @@ final class AssociationLines {
     this.cells = cells;
   }
 
-  void add() {
+  /// @param deciding whose statistic is worked out for other sample sizes
+  void add(ChiSquaredDecision deciding) {
     cells.lines().begin("closer-look");
     residuals();
+    int rows = cells.table().rows().size();
+    int columns = cells.table().columns().size();
+    Deviations.addBounds(cells.lines(), rows * columns, (rows - 1) * (columns - 1));
     effects();
-    SampleSizeLines.addTo(cells.lines());
+    if (deciding.isCorrected()) {
+      SampleSizeLines.addCorrectedTo(cells.lines(), this::corrected);
+    } else {
+      SampleSizeLines.addTo(cells.lines());
+    }
     if (cells.table().isTwoByTwo()) {
       OddsRatioLines.addTo(cells.lines(), cells.table());
     }
+  }
+
+  /// Yates' corrected statistic with every count multiplied by a factor.
+  private Expr corrected(Expr factor) {
+    return cells.over(
+        cell -> {
+          Expr difference = Expr.product(factor, new Expr.Magnitude(Formulas.at("D", cell)));
+          Expr less = difference.minus(number(1).over(number(2)));
+          return new Expr.Maximum(List.of(less, number(0)))
+              .squared()
+              .over(Expr.product(factor, Formulas.at("E", cell)));
+        });
   }
 
   private void residuals() {

@@ -100,7 +100,7 @@ class HtmlHandoutTest {
             "A closer look",
             "<mfrac>",
             "<mn>46.67</mn>",
-            "Chi-squared test: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12",
+            "Chi-squared test of independence: χ²(4, N = 480) = 14.10, p = .007, Cramér’s V = .12",
             "Reject H₀: route and season are associated",
             "E two three equals R two times C three over n");
   }
