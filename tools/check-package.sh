@@ -45,7 +45,7 @@ if [ -n "${DISPLAY:-}" ]; then
   sleep 4
   xdotool windowfocus "$id"
   # The first count of the table in a new window of 1280 by 800.
-  xdotool mousemove --window "$id" 454 516 click 1
+  xdotool mousemove --window "$id" 454 549 click 1
   sleep 1
   xdotool key ctrl+a
   xdotool type --delay 60 33

@@ -127,7 +127,7 @@ class CheckOwnKeysTest {
   @Test
   void whoHasNoDataIsNamed() throws Exception {
     answers("student,X2\na,1\nz,2\n");
-    assertThat(driver.isShown("“z” has no data in the folder of the class")).isTrue();
+    assertThat(driver.isShown("“z” is not in the class folder")).isTrue();
   }
 
   /// Another solution has no class yet.

@@ -183,7 +183,7 @@ class ComposeAndVaryTest {
   void whatIsNotComposedIsSaid() {
     driver = WindowDriver.open(DemoCourse.open("orchid-meadows"), folder);
     Turn.run(() -> driver.window().faces().showCompose());
-    assertThat(said("compose-said")).startsWith("Tables for “simulation test” are not composed");
+    assertThat(said("compose-said")).startsWith("Tables for “simulation test” cannot be composed");
   }
 
   private void vary(String list, String seed) {

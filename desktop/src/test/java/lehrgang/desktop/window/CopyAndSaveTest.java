@@ -144,7 +144,7 @@ class CopyAndSaveTest extends WithTheDemo {
     assertThat(driver.isShown("Written to figure.svg")).isTrue();
     Turn.run(
         () -> driver.files().parts().saveFigure(folder.resolve("figure.bmp"), asked.getFirst()));
-    assertThat(driver.isShown("figure.bmp ends neither in .svg nor in .pdf")).isTrue();
+    assertThat(driver.isShown("figure.bmp ends in neither .svg nor .pdf")).isTrue();
   }
 
   @Test

@@ -213,7 +213,7 @@ class EveryProcedureWindowTest {
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     Solution begun = driver.solution();
     assertThat(begun.procedure()).isEqualTo("goodness-of-fit");
-    assertThat(driver.isShown("all categories of hut are equally likely")).isTrue();
+    assertThat(driver.isShown("all three categories of hut are equally likely")).isTrue();
   }
 
   @Test

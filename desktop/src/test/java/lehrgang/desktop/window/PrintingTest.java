@@ -95,8 +95,8 @@ class PrintingTest extends WithTheDemo {
     print(twoPrinters("echo 'lp: The printer is not responding.' >&2", "exit 1"));
     press("print-go", 1);
     awaitSaid(
-        "The printer Hut did not take the sheet: see whether it is switched on, or save the sheet"
-            + " as PDF and print it elsewhere.");
+        "The printer Hut did not accept the sheet: check that it is switched on, or save the sheet"
+            + " as PDF and print that.");
   }
 
   @Test
