@@ -218,7 +218,7 @@ class CourseStyleTest extends WithTheDemo {
     Turn.run(onRail("Expected counts")::requestFocus);
     driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
     driver.shortcut(KeyCode.ALT, KeyCode.DOWN);
-    assertThat(driver.isShown("“Expected counts” cannot stand there")).isTrue();
+    assertThat(driver.isShown("“Expected counts” cannot be moved there")).isTrue();
   }
 
   @Test

@@ -295,7 +295,7 @@ class ShowViewTest {
     assertThat(driver.isShown("Contribution · Lake loop, Spring")).isTrue();
     go(KeyCode.DOWN, KeyCode.RIGHT);
     assertThat(driver.isShown("Contribution · Gorge path, Summer")).isTrue();
-    assertThat(driver.isShown("arrow keys go from number to number".replace('a', 'A'))).isTrue();
+    assertThat(driver.isShown("arrow keys move from number to number".replace('a', 'A'))).isTrue();
     go(KeyCode.P);
     assertThat(isCardOpen(show)).isFalse();
     go(KeyCode.DIGIT4, KeyCode.ENTER, KeyCode.RIGHT, KeyCode.RIGHT, KeyCode.RIGHT);
@@ -396,7 +396,7 @@ class ShowViewTest {
                 .filter(window -> window != driver.window().scene().getWindow())
                 .filter(
                     window ->
-                        window instanceof Stage stage && stage.getTitle().contains("lecturer"))
+                        window instanceof Stage stage && stage.getTitle().contains("Presenter"))
                 .map(Stage.class::cast)
                 .findFirst()
                 .orElseThrow());

@@ -83,7 +83,7 @@ public record SolutionFile(Solution solution, Original original) {
               "",
               List.of("row 1", "row 2"),
               List.of("column 1", "column 2"),
-              List.of("layer 1", "layer 2"),
+              List.of("stratum 1", "stratum 2"),
               Collections.nCopies(4, List.of("", "")));
       case FREQUENCIES ->
           new TableEntry(
