@@ -241,6 +241,11 @@ public sealed interface Block {
       ends = List.copyOf(ends);
     }
 
+    /// The same up to a largest outcome that a line holds.
+    public Outcomes upTo(LineId largest) {
+      return new Outcomes(outcomes, List.of(largest), observed, p, head);
+    }
+
     /// The same between a smallest and a largest outcome that are worked out.
     public Outcomes between(LineId smallest, LineId largest) {
       return new Outcomes(outcomes, List.of(smallest, largest), observed, p, head);

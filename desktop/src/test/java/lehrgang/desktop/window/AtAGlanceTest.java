@@ -60,7 +60,7 @@ class AtAGlanceTest {
     assertThat(Turn.call(() -> check.lookupAll(".formula").size())).isGreaterThan(1);
     driver.click(check);
     driver.await(() -> driver.window().faces().write().page().stepInSight().equals("p"));
-    Node effect = check("Statistically significant");
+    Node effect = check("The smallest is");
     Turn.run(effect::requestFocus);
     driver.type(KeyCode.ENTER);
     driver.await(() -> !driver.window().faces().write().page().stepInSight().equals("p"));

@@ -50,7 +50,7 @@ class CheckHandedBackTest extends WithAClass {
     driver.putOnClipboard("student\tX2\tdf\tshoe\nAda\t14.10\t4\t38\nBo\t14.10\t9\t44\n");
     driver.shortcut(KeyCode.CONTROL, KeyCode.V);
     assertThat(driver.isShown("2 students")).isTrue();
-    assertThat(driver.isShown("no such line: shoe")).isTrue();
+    assertThat(driver.isShown("no such number: shoe")).isTrue();
     Path marks = folder.resolve("marks.csv");
     Turn.run(
         () ->

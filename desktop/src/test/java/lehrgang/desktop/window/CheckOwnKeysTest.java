@@ -77,7 +77,7 @@ class CheckOwnKeysTest {
 
   @Test
   void eachIsMarkedByTheirOwnKey() throws Exception {
-    assertThat(driver.isShown("3 students have data of their own")).isTrue();
+    assertThat(driver.isShown("3 students have individual data")).isTrue();
     answers(
         "student,X2,df\nb,%s,4\na,%s,8\nc,14.10,4\n"
             .formatted(statistics.get("b"), statistics.get("a")));

@@ -83,7 +83,9 @@ class RecordsInFileTest extends WithTheDemo {
         .contains("5000 records")
         .contains("The table will have 1 × 2");
     driver.await(() -> !preview().contains("first"));
-    assertThat(shownPreview()).contains("5990 records").contains("2 × 2 with 6000 counted");
+    assertThat(shownPreview())
+        .contains("5990 records")
+        .contains("2 × 2 cells, with 6000 records counted");
     assertThat(driver.origin().recipe().steps()).isEmpty();
     driver.press("recipe-apply");
     driver.await(() -> driver.solution().origin().orElseThrow().recipe().steps().size() == 1);

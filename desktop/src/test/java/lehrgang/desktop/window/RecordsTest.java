@@ -221,7 +221,7 @@ class RecordsTest extends WithTheDemo {
     driver.press("records-go");
     driver.await(() -> driver.solution().origin().isPresent());
     assertThat(driver.solution().procedure()).isEqualTo("matched-pairs");
-    assertThat(driver.isShown("608 subjects, each asked twice")).isTrue();
+    assertThat(driver.isShown("608 subjects, each observed twice")).isTrue();
   }
 
   @Test
@@ -255,7 +255,7 @@ class RecordsTest extends WithTheDemo {
     assertThat(driver.solution().table().cells())
         .containsExactly(List.of("7", "9"), List.of("6", "8"));
     driver.press("notice-offer");
-    assertThat(driver.isShown("what was pasted")).isTrue();
+    assertThat(driver.isShown("pasted text")).isTrue();
     assertThat(driver.solution()).isEqualTo(SolutionFile.demo().solution());
     driver.pressLabelled(Words.of("records.kind.records"));
     driver.pick("count-rows", "route");
@@ -279,7 +279,7 @@ class RecordsTest extends WithTheDemo {
     driver.pick("count-columns", "map");
     driver.press("records-go");
     driver.await(() -> driver.solution().origin().isPresent());
-    assertThat(driver.isShown("The counts come from the 5 records of what was pasted")).isTrue();
+    assertThat(driver.isShown("The counts come from the 5 records of pasted text")).isTrue();
     assertThat(driver.origin().tally().table().cells())
         .containsExactly(List.of("1", "1"), List.of("2", "1"));
   }
@@ -289,11 +289,11 @@ class RecordsTest extends WithTheDemo {
     Path broken = Files.writeString(folder.resolve("nul.csv"), "route,map\nLake\0loop,yes\n");
     Turn.run(() -> driver.window().faces().showStart());
     drop(broken);
-    assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
+    assertThat(driver.isShown("nul.csv is not text: it holds NUL characters")).isTrue();
     Turn.run(() -> driver.desk().notices().clear());
     drop(REGISTER);
     drop(broken);
-    assertThat(driver.isShown("nul.csv holds NUL characters")).isTrue();
+    assertThat(driver.isShown("nul.csv is not text: it holds NUL characters")).isTrue();
     assertThat(driver.isShown("arrived by")).isTrue();
     driver.type(KeyCode.ESCAPE);
     assertThat(driver.isShown("arrived by")).isFalse();

@@ -106,7 +106,7 @@ class StartingTest {
     assertThat(driver.solution().question().picture()).isPresent();
     Path text = Files.writeString(folder.resolve("notes.png"), "no picture");
     Turn.run(() -> driver.files().open(text));
-    assertThat(driver.isShown("notes.png is no picture in PNG or JPEG")).isTrue();
+    assertThat(driver.isShown("notes.png is not a picture in PNG or JPEG")).isTrue();
   }
 
   @Test

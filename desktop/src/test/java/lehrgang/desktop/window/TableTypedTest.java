@@ -73,7 +73,7 @@ class TableTypedTest extends WithTheDemo {
     assertThat(table().rows()).containsExactly("Almhütte", "Gipfelhaus", "Seehütte");
     assertThat(table().columns()).containsExactly("clear", "fog");
     assertThat(driver.isShown("are totals and were left out")).isTrue();
-    assertThat(driver.isShown("121 observations")).isTrue();
+    assertThat(driver.isShown("121 entries")).isTrue();
     driver.press("notice-offer");
     assertThat(table().rows()).hasSize(4);
     driver.shortcut(KeyCode.CONTROL, KeyCode.Z);

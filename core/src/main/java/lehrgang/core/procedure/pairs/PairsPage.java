@@ -237,7 +237,10 @@ final class PairsPage implements WorkedPage {
             outcomes -> {
               exact.add(say.prose(isExact() ? "p.exact.pairs.decides" : "p.exact.pairs"));
               exact.add(Block.Working.of(EXACT));
-              exact.add(outcomes.block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT));
+              exact.add(
+                  outcomes
+                      .block(say.phrase("outcomes.pairs"), CHANGED_TO_SECOND, EXACT)
+                      .upTo(LineId.of("changed")));
             });
     List<Block> blocks = new ArrayList<>();
     if (isExact()) {

@@ -193,7 +193,8 @@ final class OneProportionPage implements WorkedPage {
     List<Block> blocks = new ArrayList<>();
     blocks.add(say.prose("p.exact.one-proportion." + side));
     blocks.add(Block.Working.of(EXACT));
-    blocks.add(lines.outcomes().orElseThrow().block(say.phrase("outcomes.successes"), X, EXACT));
+    blocks.add(
+        lines.outcomes().orElseThrow().block(say.phrase("outcomes.successes"), X, EXACT).upTo(N));
     blocks.add(meaning());
     deciding.pointingAway(values, say).ifPresent(blocks::add);
     blocks.add(Block.Beside.of(say.prose("p.by-approximation." + side), Block.Working.of(P)));
@@ -214,7 +215,7 @@ final class OneProportionPage implements WorkedPage {
     return Block.Beside.of(
         say.prose("p.exact.one-proportion." + side),
         Block.Working.of(EXACT),
-        outcomes.block(say.phrase("outcomes.successes"), X, EXACT),
+        outcomes.block(say.phrase("outcomes.successes"), X, EXACT).upTo(N),
         new Block.Remark(
             Tone.NOTE, say.phrase("p.exact.beside").with("exact", new Phrase.Stated(EXACT))));
   }
