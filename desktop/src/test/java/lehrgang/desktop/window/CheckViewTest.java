@@ -32,7 +32,7 @@ class CheckViewTest extends WithAClass {
     assertThat(chosen()).isEqualTo("Student 17-226");
     assertThat(driver.isShown("One error, carried through: 22 of 23.")).isTrue();
     assertThat(driver.isShown("You subtracted 1 from the number of cells.")).isTrue();
-    assertThat(driver.isShown("crit, p, H₀: right from the student’s own numbers")).isTrue();
+    assertThat(driver.isShown("crit, p, H₀: consistent with the student’s own numbers")).isTrue();
     assertThat(driver.isShown("Expected count: all 9 right")).isTrue();
     driver.pressLabelled("Expected count: all 9 right");
     assertThat(driver.isShown("Gorge path, Autumn")).isTrue();

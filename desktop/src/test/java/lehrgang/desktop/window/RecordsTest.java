@@ -221,7 +221,7 @@ class RecordsTest extends WithTheDemo {
     driver.press("records-go");
     driver.await(() -> driver.solution().origin().isPresent());
     assertThat(driver.solution().procedure()).isEqualTo("matched-pairs");
-    assertThat(driver.isShown("608 subjects, each observed twice")).isTrue();
+    assertThat(driver.isShown("608 entries, each observed twice")).isTrue();
   }
 
   @Test
