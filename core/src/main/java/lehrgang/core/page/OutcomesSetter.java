@@ -29,6 +29,9 @@ final class OutcomesSetter {
   private final Numerals numerals;
   private final Wording wording;
 
+  /// So many outcomes at the end of a list tell its largest one.
+  private static final int TELLING = 3;
+
   OutcomesSetter(Numerals numerals, Wording wording) {
     this.numerals = numerals;
     this.wording = wording;
@@ -37,7 +40,13 @@ final class OutcomesSetter {
   PageBlock.Outcomes set(Block.Outcomes block) {
     boolean endsAreSeen = block.ends().stream().noneMatch(numerals.mask()::hides);
     List<Outcome> all = outcomes(block);
-    List<Outcome> seen = all.stream().filter(one -> one.appearance() != Appearance.BLANK).toList();
+    int last = all.isEmpty() ? 0 : all.getLast().number();
+    boolean isUpTo = block.ends().size() == 1;
+    List<Outcome> seen =
+        all.stream()
+            .filter(one -> one.appearance() != Appearance.BLANK)
+            .filter(one -> !isUpTo || one.number() <= last - TELLING)
+            .toList();
     String head = numerals.text(block.head());
     PageBlock.Outcomes list =
         new PageBlock.Outcomes(
