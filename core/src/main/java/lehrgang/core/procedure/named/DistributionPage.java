@@ -8,7 +8,6 @@ import java.util.stream.IntStream;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Block.Tone;
-import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
@@ -22,6 +21,7 @@ import lehrgang.core.procedure.parts.Decided;
 import lehrgang.core.procedure.parts.ExpectedConditions;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.StoryWords;
+import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Story;
@@ -234,13 +234,7 @@ final class DistributionPage implements WorkedPage {
         ? List.of()
         : List.of(
             say.prose("conditions.ways-on"),
-            new Block.Ways(
-                Optional.empty(),
-                List.of(
-                    new Block.Way(
-                        new Change.Choose(ClassGroups.OPTION.id(), "merged"),
-                        Phrase.of("way.classes"),
-                        Phrase.of("way.classes.effect")))));
+            Ways.choose(ClassGroups.OPTION.id(), "merged", "classes"));
   }
 
   private Step statistic() {

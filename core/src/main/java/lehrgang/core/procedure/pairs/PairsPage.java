@@ -8,7 +8,6 @@ import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.CellTable;
 import lehrgang.core.derivation.Block.Tone;
-import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Condition;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
@@ -23,6 +22,7 @@ import lehrgang.core.procedure.parts.SampleSizeLines;
 import lehrgang.core.procedure.parts.Sentences;
 import lehrgang.core.procedure.parts.StoryWords;
 import lehrgang.core.procedure.parts.StudySentences;
+import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Story;
 import lehrgang.core.wording.Phrase;
@@ -163,24 +163,10 @@ final class PairsPage implements WorkedPage {
             List.of(ENOUGH)));
     if (values.fails(ENOUGH) && isExact()) {
       blocks.add(say.prose("conditions.exact-decides"));
-      blocks.add(
-          new Block.Ways(
-              Optional.empty(),
-              List.of(
-                  new Block.Way(
-                      new Change.Choose(MatchedPairs.DECIDES.id(), "plain"),
-                      Phrase.of("way.approximate"),
-                      Phrase.of("way.approximate.effect")))));
+      blocks.add(Ways.choose(MatchedPairs.DECIDES.id(), "plain", "approximate"));
     }
     if (values.fails(ENOUGH) && !isExact() && pairs.outcomes().isPresent()) {
-      blocks.add(
-          new Block.Ways(
-              Optional.empty(),
-              List.of(
-                  new Block.Way(
-                      new Change.Choose(MatchedPairs.DECIDES.id(), "exact"),
-                      Phrase.of("way.exact"),
-                      Phrase.of("way.exact.effect")))));
+      blocks.add(Ways.choose(MatchedPairs.DECIDES.id(), "exact", "exact"));
     }
     blocks.addAll(new StudySentences(say).required("pairs"));
     return new Step(

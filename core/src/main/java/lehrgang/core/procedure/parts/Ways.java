@@ -179,4 +179,17 @@ public final class Ways {
         Phrase.of("procedure." + procedure),
         Phrase.of("way." + procedure + ending));
   }
+
+  /// The offer to set an option.
+  ///
+  /// @param way the ending of the keys of the offer and of its effect
+  public static Block choose(String option, String value, String way) {
+    return new Block.Ways(
+        Optional.empty(),
+        List.of(
+            new Block.Way(
+                new Change.Choose(option, value),
+                Phrase.of("way." + way),
+                Phrase.of("way." + way + ".effect"))));
+  }
 }

@@ -8,7 +8,6 @@ import lehrgang.core.data.SharesTable;
 import lehrgang.core.data.SharesTable.Group;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
-import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Step;
 import lehrgang.core.derivation.Verdict;
@@ -27,6 +26,7 @@ import lehrgang.core.procedure.parts.ShareLines;
 import lehrgang.core.procedure.parts.StoryWords;
 import lehrgang.core.procedure.parts.StudySentences;
 import lehrgang.core.procedure.parts.TypedNumbers;
+import lehrgang.core.procedure.parts.Ways;
 import lehrgang.core.procedure.parts.WorkedPage;
 import lehrgang.core.solution.Choices;
 import lehrgang.core.solution.Story;
@@ -126,14 +126,7 @@ final class OneProportionPage implements WorkedPage {
     String other = lines.exact() ? "approximate" : "exact";
     return lines.outcomes().isEmpty()
         ? List.of()
-        : List.of(
-            new Block.Ways(
-                Optional.empty(),
-                List.of(
-                    new Block.Way(
-                        new Change.Choose(OneProportion.DECIDES.id(), other),
-                        Phrase.of("way." + other),
-                        Phrase.of("way." + other + ".effect")))));
+        : List.of(Ways.choose(OneProportion.DECIDES.id(), other, other));
   }
 
   private LineId p() {

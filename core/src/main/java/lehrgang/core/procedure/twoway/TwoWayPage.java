@@ -6,7 +6,6 @@ import java.util.Optional;
 import lehrgang.core.data.TwoWayTable;
 import lehrgang.core.derivation.Block;
 import lehrgang.core.derivation.Block.Tone;
-import lehrgang.core.derivation.Change;
 import lehrgang.core.derivation.Evaluation;
 import lehrgang.core.derivation.Lines;
 import lehrgang.core.derivation.Step;
@@ -162,13 +161,7 @@ final class TwoWayPage implements WorkedPage {
   }
 
   private static Block switchTo(String decides, String way) {
-    return new Block.Ways(
-        Optional.empty(),
-        List.of(
-            new Block.Way(
-                new Change.Choose(Independence.DECIDES.id(), decides),
-                Phrase.of("way." + way),
-                Phrase.of("way." + way + ".effect"))));
+    return Ways.choose(Independence.DECIDES.id(), decides, way);
   }
 
   private List<Block> otherWays(List<List<Value>> expected) {
