@@ -4,13 +4,16 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// The order in which categories stand where nobody has said otherwise: the order that their names
 /// are known by, rising numbers, or the alphabet.
-final class CategoryOrder {
+public final class CategoryOrder {
   private static final List<List<String>> KNOWN =
       Stream.concat(
               Stream.of(DatePart.values()).map(DatePart::names),
@@ -45,24 +48,54 @@ final class CategoryOrder {
     return ordered;
   }
 
+  /// The values of a column in the order that their names are known by, as weekdays and months are;
+  /// as they come where their names have none.
+  ///
+  /// @param counts how often each value occurs
+  public static Map<String, Long> known(Map<String, Long> counts) {
+    return counts.isEmpty()
+        ? counts
+        : known(counts.keySet())
+            .<Map<String, Long>>map(
+                order -> {
+                  Map<String, Long> ordered = new LinkedHashMap<>();
+                  counts.keySet().stream()
+                      .sorted(order)
+                      .forEach(value -> ordered.put(value, counts.get(value)));
+                  return ordered;
+                })
+            .orElse(counts);
+  }
+
+  private static Comparator<String> alphabet() {
+    return Comparator.comparing((String text) -> text.toLowerCase(Locale.ROOT))
+        .thenComparing(Comparator.naturalOrder());
+  }
+
+  private static Optional<Comparator<String>> known(Collection<String> categories) {
+    return KNOWN.stream()
+        .map(names -> names.stream().map(CategoryOrder::lower).toList())
+        .filter(names -> categories.stream().map(CategoryOrder::lower).allMatch(names::contains))
+        .findFirst()
+        .map(
+            names ->
+                Comparator.<String>comparingInt(category -> names.indexOf(lower(category)))
+                    .thenComparing(alphabet()));
+  }
+
   private static Comparator<String> usual(List<String> categories) {
-    Comparator<String> alphabet =
-        Comparator.comparing((String text) -> text.toLowerCase(Locale.ROOT))
-            .thenComparing(Comparator.naturalOrder());
-    for (List<String> known : KNOWN) {
-      List<String> lower = known.stream().map(CategoryOrder::lower).toList();
-      if (categories.stream().allMatch(category -> lower.contains(lower(category)))) {
-        return Comparator.<String>comparingInt(category -> lower.indexOf(lower(category)))
-            .thenComparing(alphabet);
-      }
-    }
+    return known(categories).orElseGet(() -> byNumber(categories));
+  }
+
+  /// Rising numbers, or the alphabet where not all are numbers.
+  private static Comparator<String> byNumber(List<String> categories) {
     boolean numbers =
         categories.stream().allMatch(text -> DecimalSign.POINT.read(text).isPresent());
     return numbers
         ? Comparator.<String, BigDecimal>comparing(
                 text -> DecimalSign.POINT.read(text).orElse(BigDecimal.ZERO))
-            .thenComparing(alphabet)
-        : alphabet;
+            .thenComparing(alphabet())
+        : alphabet();
   }
 
   private static String lower(String text) {

@@ -174,7 +174,7 @@ public sealed interface Block {
   /// The workings behind a function in a line's formula, such as 1 − Φ(z).
   record WrittenOut(LineId line) implements Block {}
 
-  /// The iterations behind a root in a line's formula.
+  /// The iterations behind a root in a line's formula, or the terms of a mixture.
   record Iterations(LineId line) implements Block {}
 
   /// How much a curve shows.

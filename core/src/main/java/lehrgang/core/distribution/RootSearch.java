@@ -65,6 +65,27 @@ public record RootSearch(List<Iteration> steps, Course course, Start start) {
       UnaryOperator<Value> tail,
       DoubleUnaryOperator logDensity,
       Value target) {
+    return falling(
+        start,
+        from,
+        tail,
+        point -> Elementary.exp(Value.real(logDensity.applyAsDouble(point.asDouble()))),
+        target);
+  }
+
+  /// Searches the point.
+  ///
+  /// @param start   above 0
+  /// @param tail    falls from a value above the target to one below it
+  /// @param density how fast it falls at a point
+  /// @param target  the value wanted, above 0
+  /// @throws ArithmeticException if the search comes to no end
+  static RootSearch falling(
+      double start,
+      Start from,
+      UnaryOperator<Value> tail,
+      UnaryOperator<Value> density,
+      Value target) {
     List<Iteration> steps = new ArrayList<>();
     Course course = Course.STRAIGHT;
     Value left = Value.ZERO;
@@ -72,9 +93,9 @@ public record RootSearch(List<Iteration> steps, Course course, Start start) {
     Value point = Value.real(start);
     while (steps.size() < MOST_STEPS) {
       Value area = tail.apply(point);
-      Value density = Elementary.exp(Value.real(logDensity.applyAsDouble(point.asDouble())));
-      steps.add(new Iteration(point, area, density));
-      Value step = area.minus(target).over(density).inDecimals();
+      Value height = density.apply(point);
+      steps.add(new Iteration(point, area, height));
+      Value step = area.minus(target).over(height).inDecimals();
       if (step.magnitude().decimal().compareTo(point.decimal().multiply(CLOSE_ENOUGH)) < 0) {
         return new RootSearch(List.copyOf(steps), course, from);
       }

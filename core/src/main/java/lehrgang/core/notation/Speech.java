@@ -30,6 +30,8 @@ public final class Speech {
           Map.entry("\u2009", "times"),
           Map.entry("χ", "chi"),
           Map.entry("α", "alpha"),
+          Map.entry("β", "beta"),
+          Map.entry("δ", "delta"),
           Map.entry("φ", "small-phi"),
           Map.entry("Φ", "capital-phi"),
           Map.entry("π", "pi"),

@@ -12,6 +12,8 @@ public final class Tex {
       Map.ofEntries(
           Map.entry("χ", "\\chi "),
           Map.entry("α", "\\alpha "),
+          Map.entry("β", "\\beta "),
+          Map.entry("δ", "\\delta "),
           Map.entry("θ", "\\theta "),
           Map.entry("′", "\\prime "),
           Map.entry("λ", "\\lambda "),

@@ -250,6 +250,14 @@ public record Typesetting(
               Optional.of(
                   Box.row(box(arguments.get(1)), new Box.Atom("; ", Box.Style.SEPARATOR), first)));
       case "chi-squared-upper-tail" -> probability("X", "≥", first);
+      case "noncentral-lower-tail" -> probability("X", "<", first);
+      case "noncentrality" ->
+          Box.lowered(
+              Box.variable("δ"),
+              Box.row(
+                  box(arguments.get(1)),
+                  new Box.Atom("; ", Box.Style.SEPARATOR),
+                  box(arguments.get(2))));
       default -> Box.row(Box.name(key), Box.parenthesised(first));
     };
   }

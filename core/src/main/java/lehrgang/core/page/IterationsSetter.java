@@ -3,20 +3,28 @@ package lehrgang.core.page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import lehrgang.core.distribution.Mixture;
 import lehrgang.core.distribution.RootFinding;
+import lehrgang.core.distribution.RootFinding.Quantity;
 import lehrgang.core.distribution.RootSearch;
 import lehrgang.core.expr.Evaluator;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.LineId;
+import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.number.Value;
 import lehrgang.core.wording.Phrase;
 import lehrgang.core.wording.Wording;
 
-/// Sets the iterations behind a root in a line's formula.
+/// Sets the iterations behind a root in a line's formula, or the terms of a mixture.
 final class IterationsSetter {
   private static final int POINT_DIGITS = 7;
   private static final int HEIGHT_DIGITS = 9;
   private static final int AREA_DIGITS = 10;
+  private static final int TERM_DECIMALS = 6;
+  private static final int MOST_TERMS = 40;
+
+  /// All terms from here on together do not change the last decimal by more than one.
+  private static final Value LEAST_TERM = Value.exactly("0.000001");
 
   private final Numerals numerals;
   private final Wording wording;
@@ -29,29 +37,11 @@ final class IterationsSetter {
   Optional<PageBlock> set(LineId id) {
     return numerals.values().find(id).isEmpty()
         ? Optional.empty()
-        : search(numerals.formula(id)).map(this::table);
+        : search(numerals.formula(id)).flatMap(this::table);
   }
 
-  private PageBlock table(Found found) {
-    List<List<String>> rows = rows(found.search());
-    int more = rows.size() - PageBlock.Iterations.SHOWN;
-    String key = more == 1 ? "fold.step" : "fold.steps";
-    boolean guessed = found.search().start() == RootSearch.Start.GUESS;
-    Phrase start = Phrase.of("iterations.start." + found.function() + (guessed ? ".guess" : ""));
-    return new PageBlock.Iterations(
-        numerals.template(start),
-        wording.text(start),
-        List.of(
-            wording.text("iterations.step"),
-            wording.text("iterations.point"),
-            wording.text("iterations.area"),
-            wording.text("iterations.height")),
-        rows,
-        more <= 0 ? "" : wording.text(Phrase.of(key).with("more", more)));
-  }
-
-  /// @param function the key of the function whose root was searched
-  private record Found(String function, RootSearch search) {}
+  /// A function behind a formula that is worked out in a table.
+  private record Found(NamedFunction function, List<Value> arguments) {}
 
   private Optional<Found> search(Expr formula) {
     if (!(formula instanceof Expr.Named(var function, var arguments))) {
@@ -70,13 +60,76 @@ final class IterationsSetter {
       return Optional.empty();
     }
     Expr written = function.written(arguments, values);
-    if (!written.equals(formula)) {
-      return search(written);
+    return function instanceof Mixture || written.equals(formula)
+        ? Optional.of(new Found(function, values))
+        : search(written);
+  }
+
+  private Optional<PageBlock> table(Found found) {
+    return switch (found.function()) {
+      case Mixture mixture -> mixture(mixture.terms(found.arguments()));
+      case RootFinding finding ->
+          Optional.of(finding.search(found.arguments()))
+              .filter(search -> search.course() == RootSearch.Course.STRAIGHT)
+              .map(search -> iterations(found.function().key(), finding.quantity(), search));
+      default -> Optional.empty();
+    };
+  }
+
+  private PageBlock iterations(String function, Quantity quantity, RootSearch search) {
+    boolean guessed = search.start() == RootSearch.Start.GUESS;
+    return table(
+        Phrase.of("iterations.start." + function + (guessed ? ".guess" : "")),
+        List.of(
+            "iterations.step",
+            "iterations.point." + quantity.key(),
+            "iterations.area." + quantity.key(),
+            "iterations.height." + quantity.key()),
+        rows(search),
+        "fold.step");
+  }
+
+  /// Nothing where there are too many terms for anybody to follow.
+  private Optional<PageBlock> mixture(List<Mixture.Term> terms) {
+    List<List<String>> rows = new ArrayList<>();
+    Value rest = Value.ONE;
+    for (Mixture.Term term : terms) {
+      if (rest.times(term.probability()).compareTo(LEAST_TERM) < 0) {
+        break;
+      }
+      rows.add(
+          List.of(
+              Integer.toString(rows.size()),
+              decimals(term.weight()),
+              decimals(term.probability()),
+              decimals(term.product())));
+      rest = rest.minus(term.weight());
     }
-    return function instanceof RootFinding finding
-        ? Optional.of(new Found(function.key(), finding.search(values)))
-            .filter(found -> found.search().course() == RootSearch.Course.STRAIGHT)
-        : Optional.empty();
+    return rows.size() > MOST_TERMS
+        ? Optional.empty()
+        : Optional.of(
+            table(
+                Phrase.of("mixture.terms"),
+                List.of(
+                    "mixture.place", "mixture.weight", "mixture.probability", "mixture.product"),
+                rows,
+                "fold.term"));
+  }
+
+  private String decimals(Value value) {
+    return numerals.format().style().fixed(value, TERM_DECIMALS).text();
+  }
+
+  /// @param fold the key of what is folded away; its plural ends in `s`
+  private PageBlock table(
+      Phrase caption, List<String> heads, List<List<String>> rows, String fold) {
+    int more = rows.size() - PageBlock.Iterations.SHOWN;
+    return new PageBlock.Iterations(
+        numerals.template(caption),
+        wording.text(caption),
+        heads.stream().map(wording::text).toList(),
+        rows,
+        more <= 0 ? "" : wording.text(Phrase.of(more == 1 ? fold : fold + "s").with("more", more)));
   }
 
   private List<List<String>> rows(RootSearch search) {

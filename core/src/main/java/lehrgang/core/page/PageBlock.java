@@ -109,7 +109,7 @@ public sealed interface PageBlock {
   /// @param heading what is folded away
   record WrittenOut(String heading, List<Chain> chains) implements PageBlock {}
 
-  /// The trials that lead to a number.
+  /// The trials or the terms that lead to a number.
   ///
   /// @param heading what is folded away; empty where all is shown
   record Iterations(

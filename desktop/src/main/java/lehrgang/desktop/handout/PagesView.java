@@ -166,7 +166,7 @@ final class PagesView extends ScrollPane {
 
   private StackPane sheet(int page, Painted painted) {
     StackPane sheet = new StackPane();
-    sheet.getStyleClass().add(Style.SHEET);
+    sheet.getStyleClass().add(Style.SHEET_PAGE);
     double height = width * painted.height() / painted.width();
     sheet.setMinSize(width, height);
     sheet.setMaxSize(width, height);

@@ -1,5 +1,6 @@
 package lehrgang.desktop.kit;
 
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -30,6 +31,22 @@ public final class Scrolled {
     if (inContent.getMinY() < top + EDGE || inContent.getMaxY() > top + height - EDGE) {
       to(pane, inContent.getMinY() - height / 3);
     }
+  }
+
+  /// Brings a node that was just added into sight, once it has its size; nothing where it does not
+  /// stand in a pane that scrolls.
+  public static void revealSoon(Node added) {
+    Platform.runLater(
+        () -> {
+          for (Node node = added.getParent(); node != null; node = node.getParent()) {
+            if (node instanceof ScrollPane pane) {
+              pane.applyCss();
+              pane.layout();
+              reveal(pane, added);
+              return;
+            }
+          }
+        });
   }
 
   private static double hidden(ScrollPane pane) {

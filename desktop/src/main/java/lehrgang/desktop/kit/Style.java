@@ -232,7 +232,7 @@ public final class Style {
   public static final String ROW_TOTAL = "row-total";
   public static final String SEGMENTS = "segments";
   public static final String SENTENCE = "sentence";
-  public static final String SHEET = "sheet";
+  public static final String SHEET_PAGE = "sheet-page";
   public static final String SHEETS = "sheets";
   public static final String SHEETS_EMPTY = "sheets-empty";
   public static final String SHEETS_PANE = "sheets-pane";

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import lehrgang.core.cases.CategoryOrder;
 import lehrgang.core.cases.DecimalSign;
 import lehrgang.core.cases.Origin;
 import lehrgang.core.cases.RecipeStep;
@@ -38,9 +39,10 @@ final class ColumnValues {
     return origin.records().sign();
   }
 
-  /// The values of a column with their counts, the most frequent first.
+  /// The values of a column with their counts: weekdays, months and the like in their order, others
+  /// with the most frequent first.
   Map<String, Long> counts(String column) {
-    return known.computeIfAbsent(column, this::asked);
+    return known.computeIfAbsent(column, name -> CategoryOrder.known(asked(name)));
   }
 
   private Map<String, Long> asked(String column) {
@@ -64,7 +66,8 @@ final class ColumnValues {
           progress -> CaseFile.of(there).values(before, column, progress),
           BackgroundWork.Outcome.of(
               values -> {
-                if (!values.isEmpty() && !values.equals(known.put(column, values))) {
+                Map<String, Long> ordered = CategoryOrder.known(values);
+                if (!values.isEmpty() && !ordered.equals(known.put(column, ordered))) {
                   done.run();
                 }
               },

@@ -30,6 +30,7 @@ import lehrgang.desktop.desk.Counting;
 import lehrgang.desktop.desk.OpenSolution;
 import lehrgang.desktop.kit.Labels;
 import lehrgang.desktop.kit.Picker;
+import lehrgang.desktop.kit.Scrolled;
 import lehrgang.desktop.kit.Style;
 import lehrgang.desktop.kit.Words;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -143,6 +144,7 @@ public final class RecipeView extends VBox {
             .showing(preview, made -> preview.show(made, placing));
     form.getChildren().setAll(card);
     card.begin();
+    Scrolled.revealSoon(card);
   }
 
   private StepCard.Use use(Function<RecipeStep, Recipe> placing) {

@@ -20,8 +20,8 @@ final class NoticeBar extends VBox {
   /// A sentence up to this long leaves room for an offer beside it.
   private static final int SHORT = 60;
 
-  /// So long stands what offers nothing to do: it is read by then, and past.
-  private static final Duration READ = Duration.seconds(20);
+  /// How long a notice without an offer is shown.
+  private static final Duration READ = Duration.seconds(5);
 
   private final Notices notices;
   private final PauseTransition past = new PauseTransition(READ);

@@ -34,6 +34,9 @@ import lehrgang.desktop.kit.Words;
 final class Rail extends VBox {
   private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
+  /// What is shown is that of data that were typed before.
+  private static final PseudoClass STALE = PseudoClass.getPseudoClass("stale");
+
   private final OpenSolution solution;
   private final StepMoves moves;
   private final Consumer<String> goTo;
@@ -66,7 +69,11 @@ final class Rail extends VBox {
     scroll.getStyleClass().add(Style.RAIL_SCROLL);
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(scroll, legend);
-    worked.subscribe(sight -> show(sight.whole().map(Page::headings).orElseGet(this::outline)));
+    worked.subscribe(
+        sight -> {
+          show(sight.whole().map(Page::headings).orElseGet(this::outline));
+          pseudoClassStateChanged(STALE, !sight.isCurrent());
+        });
   }
 
   /// Whether there is room for the numbers of the steps only.

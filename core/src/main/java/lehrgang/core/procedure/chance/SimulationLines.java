@@ -6,11 +6,13 @@ import static lehrgang.core.procedure.parts.LineWriter.single;
 
 import java.util.List;
 import lehrgang.core.derivation.Lines;
+import lehrgang.core.distribution.ChiSquaredCritical;
 import lehrgang.core.expr.Expr;
 import lehrgang.core.notation.Symbol;
 import lehrgang.core.number.Kind;
 import lehrgang.core.number.Value;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.DetectableEffect;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.LineWriter;
 import lehrgang.core.simulation.Draws;
@@ -50,5 +52,13 @@ final class SimulationLines {
     lines.begin("closer-look");
     ChiSquaredDecision.addTail(lines, "p.curve", Symbol.of("p").lowered("χ²"), "X2");
     lines.add(single("w", Symbol.of("w"), Formulas.effectSize(line("X2"), line("n")), Kind.EFFECT));
+    lines.add(
+        LineWriter.named(
+            "crit.curve",
+            Symbol.of("χ").raised("2").lowered("crit"),
+            ChiSquaredCritical.INSTANCE,
+            List.of(line("alpha"), line("df")),
+            Kind.CRITICAL));
+    DetectableEffect.W.addTo(lines, line("crit.curve"));
   }
 }

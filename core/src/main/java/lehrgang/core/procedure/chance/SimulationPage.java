@@ -18,6 +18,7 @@ import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Contributions;
 import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.DetectableEffect;
 import lehrgang.core.procedure.parts.EffectInWords;
 import lehrgang.core.procedure.parts.FrequencySteps;
 import lehrgang.core.procedure.parts.Sentences;
@@ -177,11 +178,15 @@ final class SimulationPage implements WorkedPage {
   }
 
   private Step conclusion() {
+    List<Block> remarks = new ArrayList<>(DetectableEffect.W.inConclusion(decided, say));
+    remarks.addAll(
+        new StudySentences(say)
+            .remarks(decided, isOfGroups() ? Optional.of("") : Optional.empty()));
     return common.conclusion(
         List.of(decided.comparisonOfP("conclusion.simulated", P)),
         "conclusion." + story,
         P,
-        new StudySentences(say).remarks(decided, isOfGroups() ? Optional.of("") : Optional.empty()),
+        remarks,
         say.phrase("conclusion.report.simulated." + (isOfGroups() ? "two-way" : "fit"))
             .with("statistic", new Phrase.Reported(X2, 2, Phrase.LeadingZero.KEPT))
             .with("p", new Phrase.Reported(P, 3, Phrase.LeadingZero.LEFT_OUT)));
@@ -204,6 +209,9 @@ final class SimulationPage implements WorkedPage {
     blocks.addAll(contributions.ranking(say));
     blocks.add(Block.Working.of(LineId.of("w")));
     blocks.addAll(EffectInWords.W.of(decided, say));
+    blocks.add(say.prose("closer-look.power.critical"));
+    blocks.add(Block.Working.of(LineId.of("crit.curve")));
+    blocks.addAll(DetectableEffect.W.blocks(say));
     return new Step("closer-look", say.summary("closer-look.simulation"), blocks);
   }
 }

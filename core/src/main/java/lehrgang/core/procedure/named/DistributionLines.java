@@ -25,6 +25,7 @@ import lehrgang.core.number.Rational;
 import lehrgang.core.number.Value;
 import lehrgang.core.procedure.parts.CategoryLines;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.DetectableEffect;
 import lehrgang.core.procedure.parts.ExpectedConditions;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.LineWriter;
@@ -275,6 +276,7 @@ final class DistributionLines {
               Kind.RESIDUAL));
     }
     lines.add(single("w", Symbol.of("w"), Formulas.effectSize(line("X2"), N), Kind.EFFECT));
+    DetectableEffect.W.addTo(lines, line("crit"));
     SampleSizeLines.addTo(lines);
   }
 }

@@ -81,12 +81,8 @@ public record CategoryLines(List<String> labels, Lines lines) {
             .as(Role.GRAND_TOTAL));
   }
 
-  /// Adds differences, contributions, the statistic and the degrees of freedom; `E` come before
-  /// them.
-  ///
-  /// @param estimated the line of the number of parameters estimated from the data, as a term of df
-  ///     Adds differences, contributions, the statistic and its degrees of freedom; the expected
-  ///     counts come before them.
+  /// Adds differences, contributions, the statistic and its degrees of freedom; the expected counts
+  /// come before them.
   ///
   /// @param estimated the line of the number of estimated parameters
   /// @param degreesOfFreedom their formula
@@ -147,6 +143,7 @@ public record CategoryLines(List<String> labels, Lines lines) {
                 Kind.RESIDUAL));
     Deviations.addBounds(lines, size(), size() - 1);
     lines.add(single("w", Symbol.of("w"), Formulas.effectSize(line("X2"), N), Kind.EFFECT));
+    DetectableEffect.W.addTo(lines, line("crit"));
     SampleSizeLines.addTo(lines);
   }
 }

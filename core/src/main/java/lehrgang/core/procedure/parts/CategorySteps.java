@@ -148,6 +148,7 @@ public final class CategorySteps {
       Decided decided, ExpectedConditions conditions, String sentence, String report) {
     ChiSquaredDecision deciding = ChiSquaredDecision.plain();
     List<Block> remarks = new ArrayList<>(new Deviations(lines, values, say).inConclusion(decided));
+    remarks.addAll(DetectableEffect.W.inConclusion(decided, say));
     if (conditions.fail()) {
       remarks.add(conditions.doubt("conclusion.condition-fails"));
     }
@@ -179,6 +180,7 @@ public final class CategorySteps {
     blocks.add(say.prose("closer-look.effect.fit"));
     blocks.add(Block.Working.of(W));
     blocks.addAll(EffectInWords.W.of(decided, say));
+    blocks.addAll(DetectableEffect.W.blocks(say));
     blocks.add(say.prose("closer-look.sample-size"));
     blocks.add(SampleSizeLines.table(lines));
     return new Step("closer-look", say.summary("closer-look"), blocks);

@@ -93,6 +93,12 @@ public final class Formulas {
     return statistic.over(product(n, smallerSide)).root();
   }
 
+  /// The smaller of rows and columns, less 1; the lines `r` and `c` hold them.
+  public static Expr smallerSide() {
+    return new Expr.Minimum(
+        List.of(LineWriter.line("r").minus(number(1)), LineWriter.line("c").minus(number(1))));
+  }
+
   /// A share of trials, x/n.
   public static Expr share(Expr successes, Expr trials) {
     return successes.over(trials);

@@ -86,16 +86,15 @@ public final class LineWriter {
         decision("decision.p", "decision.by-p", small));
   }
 
-  /// A line whose formula is a function with a working of its own, checked by the library. A line
-  /// that a named function works out, checked by an independent library.
+  /// A line whose formula is a function with a working of its own, checked by an independent
+  /// library.
   public static Line named(
       String id, Symbol symbol, NamedFunction function, List<Expr> arguments, Kind kind) {
     return checkedByLibrary(
         single(id, symbol, new Expr.Named(function, arguments), kind), function, arguments);
   }
 
-  /// The same line, with the library's opinion as its second route. A line with the independent
-  /// library's number as its second route.
+  /// The same line, with the independent library's number as its second route.
   public static Line checkedByLibrary(Line line, NamedFunction function, List<Expr> arguments) {
     return line.checkedBy(
         Phrase.of("route.library"), new Expr.Named(new SecondOpinion(function), arguments));

@@ -113,7 +113,11 @@ public final class ShareLines {
   }
 
   /// One end of Wilson's interval: the lower one for `GREATER`.
-  private static Expr wilson(String share, String trials, String point, Alternative side) {
+  ///
+  /// @param share  the line of the observed share
+  /// @param trials the line of its trials
+  /// @param point  the line of the normal quantile
+  public static Expr wilson(String share, String trials, String point, Alternative side) {
     Expr p = line(share);
     Expr n = line(trials);
     Expr square = line(point).squared();

@@ -250,10 +250,46 @@ final class TwoProportionsLines {
             Kind.P_VALUE));
   }
 
+  /// Newcombe's (1998, method 10) interval, whose ends come from those of Wilson's interval of each
+  /// group.
+  private void newcombe() {
+    for (int i = 1; i <= 2; i++) {
+      String share = "p" + i;
+      String trials = "n" + i;
+      Symbol symbol = Symbol.of("p");
+      Expr low = ShareLines.wilson(share, trials, "z.ci", Alternative.GREATER);
+      Expr high = ShareLines.wilson(share, trials, "z.ci", Alternative.LESS);
+      lines.add(ofGroup("wilson.low" + i, symbol.lowered(i + ", low"), i, low, Kind.SHARE));
+      lines.add(ofGroup("wilson.high" + i, symbol.lowered(i + ", high"), i, high, Kind.SHARE));
+    }
+    Symbol symbol = Symbol.of("D");
+    lines.add(
+        single(
+            "newcombe.low",
+            symbol.lowered("N, low"),
+            line("diff").minus(reach("p1", "wilson.low1", "p2", "wilson.high2")),
+            Kind.SHARE));
+    lines.add(
+        single(
+            "newcombe.high",
+            symbol.lowered("N, high"),
+            Expr.sum(line("diff"), reach("p1", "wilson.high1", "p2", "wilson.low2")),
+            Kind.SHARE));
+  }
+
+  /// √((p₁ − end₁)² + (p₂ − end₂)²).
+  private static Expr reach(String first, String firstEnd, String second, String secondEnd) {
+    return Expr.sum(
+            line(first).minus(line(firstEnd)).squared(),
+            line(second).minus(line(secondEnd)).squared())
+        .root();
+  }
+
   private void interval(NormalDecision deciding) {
     lines.begin("interval");
     lines.add(NormalDecision.quantile());
     ShareLines.addInterval(lines, "ci", Symbol.of("D"), "diff");
+    newcombe();
     deciding
         .pointOfBound()
         .ifPresent(

@@ -36,6 +36,8 @@ final class TwoProportionsPage implements WorkedPage {
   private static final LineId STATED = LineId.of("d0");
   private static final LineId LOW = LineId.of("ci.low");
   private static final LineId HIGH = LineId.of("ci.high");
+  private static final LineId NEWCOMBE_LOW = LineId.of("newcombe.low");
+  private static final LineId NEWCOMBE_HIGH = LineId.of("newcombe.high");
   private static final LineId SE = LineId.of("SE");
   private static final LineId Z = LineId.of("z");
 
@@ -249,19 +251,38 @@ final class TwoProportionsPage implements WorkedPage {
     if (values.find(SE).filter(error -> error.signum() == 0).isPresent()) {
       blocks.add(say.remark(Tone.WARNING, "interval.difference.point").because(SE));
     }
+    blocks.add(newcombe());
     IntervalsAndTests.Stated stated = IntervalsAndTests.Stated.of(STATED, values);
     if (deciding.alternative() == Alternative.TWO_SIDED) {
       blocks.addAll(IntervalsAndTests.disagreement(decided, LOW, HIGH, stated, ".difference"));
+      blocks.addAll(
+          IntervalsAndTests.disagreement(
+              decided, NEWCOMBE_LOW, NEWCOMBE_HIGH, stated, ".newcombe"));
     }
     blocks.addAll(deciding.besideOneSidedTest(say, "two-proportions", decided, stated));
     blocks.add(say.prose("interval.why-two-errors." + null0));
     blocks.add(
         new Block.Intervals(
             List.of(
-                new Block.Interval(Phrase.of("interval.name.difference"), DIFFERENCE, LOW, HIGH)),
+                new Block.Interval(Phrase.of("interval.name.wald"), DIFFERENCE, LOW, HIGH),
+                new Block.Interval(
+                    Phrase.of("interval.name.newcombe"), DIFFERENCE, NEWCOMBE_LOW, NEWCOMBE_HIGH)),
             Optional.of(STATED)));
     return new Step(
         "interval", say.summary("interval").with("low", LOW).with("high", HIGH), blocks);
+  }
+
+  /// Newcombe's interval, beside the one that is asked for.
+  private Block newcombe() {
+    return Block.Beside.of(
+        say.prose("interval.newcombe"),
+        Block.Working.of(LineId.of("wilson.low1")),
+        Block.Working.of(LineId.of("wilson.high1")),
+        Block.Working.of(LineId.of("wilson.low2")),
+        Block.Working.of(LineId.of("wilson.high2")),
+        say.prose("interval.newcombe.ends"),
+        Block.Working.of(NEWCOMBE_LOW),
+        Block.Working.of(NEWCOMBE_HIGH));
   }
 
   /// An end of the interval, by its size where the whole of it is a shortfall.

@@ -13,6 +13,7 @@ import lehrgang.core.number.Kind;
 import lehrgang.core.procedure.parts.CellLines;
 import lehrgang.core.procedure.parts.CellLines.Cell;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
+import lehrgang.core.procedure.parts.DetectableEffect;
 import lehrgang.core.procedure.parts.Deviations;
 import lehrgang.core.procedure.parts.Formulas;
 import lehrgang.core.procedure.parts.OddsRatioLines;
@@ -37,6 +38,9 @@ final class AssociationLines {
     int columns = cells.table().columns().size();
     Deviations.addBounds(cells.lines(), rows * columns, (rows - 1) * (columns - 1));
     effects();
+    if (!cells.table().isTwoByTwo()) {
+      DetectableEffect.V.addTo(cells.lines(), line("crit"));
+    }
     if (deciding.isCorrected()) {
       SampleSizeLines.addCorrectedTo(cells.lines(), this::corrected);
     } else {
@@ -81,10 +85,12 @@ final class AssociationLines {
   }
 
   private void effects() {
-    Expr smallerSide =
-        new Expr.Minimum(List.of(line("r").minus(number(1)), line("c").minus(number(1))));
     cells.add(
-        single("V", Symbol.of("V"), Formulas.strength(line("X2"), N, smallerSide), Kind.EFFECT));
+        single(
+            "V",
+            Symbol.of("V"),
+            Formulas.strength(line("X2"), N, Formulas.smallerSide()),
+            Kind.EFFECT));
     cells.add(single("w", Symbol.of("w"), Formulas.effectSize(line("X2"), N), Kind.EFFECT));
   }
 }

@@ -15,6 +15,7 @@ import lehrgang.core.number.Value;
 import lehrgang.core.procedure.parts.ChiSquaredDecision;
 import lehrgang.core.procedure.parts.CommonSteps;
 import lehrgang.core.procedure.parts.Decided;
+import lehrgang.core.procedure.parts.DetectableEffect;
 import lehrgang.core.procedure.parts.Deviations;
 import lehrgang.core.procedure.parts.EffectInWords;
 import lehrgang.core.procedure.parts.ExactOutcomes;
@@ -230,6 +231,9 @@ final class TwoWayPage implements WorkedPage {
     remarks.addAll(
         IntervalsAndTests.possible(
             decided, LineId.of("OR.low"), LineId.of("OR.high"), say, "odds-ratio"));
+    if (!table.isTwoByTwo()) {
+      remarks.addAll(DetectableEffect.V.inConclusion(decided, say));
+    }
     if (conditions.fail() && !isExact()) {
       remarks.add(conditions.doubt("conclusion.condition-fails"));
     }
@@ -283,6 +287,9 @@ final class TwoWayPage implements WorkedPage {
     }
     blocks.addAll(OddsRatioLines.blocks(lines, decided, true, say));
     blocks.addAll(EffectInWords.W.of(decided, say));
+    if (!table.isTwoByTwo()) {
+      blocks.addAll(DetectableEffect.V.blocks(say));
+    }
     blocks.add(
         say.prose("closer-look.sample-size" + (isExact() ? ".by-curve" : deciding.sizeKey())));
     blocks.add(SampleSizeLines.table(lines, "n", deciding));

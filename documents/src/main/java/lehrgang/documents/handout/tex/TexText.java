@@ -46,6 +46,8 @@ final class TexText {
           entry("³", "^{3}"),
           entry("½", "\\tfrac{1}{2}"),
           entry("α", "\\alpha"),
+          entry("β", "\\beta"),
+          entry("δ", "\\delta"),
           entry("χ", "\\chi"),
           entry("φ", "\\varphi"),
           entry("Φ", "\\Phi"),

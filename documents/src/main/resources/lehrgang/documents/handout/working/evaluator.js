@@ -111,6 +111,24 @@ const Lehrgang = (() => {
     return inverse(x => upperGamma(df / 2, x / 2), area, 0, high);
   };
 
+  // The probability of staying below c: a mixture with Poisson weights.
+  const belowNoncentral = (c, df, delta) => {
+    const half = delta / 2;
+    const last = half + 14 * Math.sqrt(half) + 40;
+    let sum = 0;
+    for (let j = 0; j < last; j++) {
+      const weight = half === 0 ? (j === 0 ? 1 : 0) : Math.exp(j * Math.log(half) - half - logFactorial(j));
+      if (weight > 1e-20) sum += weight * (1 - upperGamma(df / 2 + j, c / 2));
+    }
+    return sum;
+  };
+
+  const noncentrality = (c, df, missed) => {
+    let high = 1;
+    while (belowNoncentral(c, df, high) > missed) high *= 2;
+    return inverse(delta => belowNoncentral(c, df, delta), missed, 0, high);
+  };
+
   const logChoose = (n, k) => logFactorial(n) - logFactorial(k) - logFactorial(n - k);
 
   const choose = (n, k) => {
@@ -177,6 +195,14 @@ const Lehrgang = (() => {
       slopes: [DOWN], domains: [[5e-301, 0.5]], image: [0, Infinity] },
     "chi-squared-critical": { of: (a, df) => a >= 1e-300 && a < 1 && isDegrees(df) ? criticalChiSquared(a, df) : none(),
       slopes: [DOWN, 0], domains: [[1e-300, 1], ALL], image: [0, Infinity] },
+    "noncentral-lower-tail": {
+      of: (c, df, delta) => c >= 0 && c <= 250000 && delta >= 0 && delta <= 250000 && isDegrees(df)
+        ? belowNoncentral(c, df, delta) : none(),
+      slopes: [UP, 0, DOWN], domains: [[0, 250000], ALL, [0, 250000]], image: SHARE },
+    "noncentrality": {
+      of: (c, df, missed) => c >= 0 && c <= 250000 && isDegrees(df) && missed >= 0.001
+        && missed + 0.02 < 1 - upperGamma(df / 2, c / 2) ? noncentrality(c, df, missed) : none(),
+      slopes: [UP, 0, DOWN], domains: [[0, 250000], ALL, [0.001, 1]], image: [0, Infinity] },
     "rounded-to-whole": { of: x => Math.floor(x + 0.5), slopes: [UP], domains: [ALL], image: ALL },
     "hypergeometric": { of: hypergeometric, slopes: [0, 0, 0, 0, 0], domains: [ALL, ALL, ALL, ALL, ALL], image: [0, Infinity] },
     "binomial": { of: binomial, slopes: [0, 0, 0], domains: [ALL, ALL, SHARE], image: SHARE },
