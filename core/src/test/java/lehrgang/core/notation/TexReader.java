@@ -15,6 +15,8 @@ final class TexReader {
       Set.of(
           "chi",
           "alpha",
+          "beta",
+          "delta",
           "lambda",
           "theta",
           "prime",
