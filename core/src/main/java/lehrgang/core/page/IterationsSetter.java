@@ -86,7 +86,8 @@ final class IterationsSetter {
             "iterations.area." + quantity.key(),
             "iterations.height." + quantity.key()),
         rows(search),
-        "fold.step");
+        "fold.step",
+        "fold.steps");
   }
 
   /// Nothing where there are too many terms for anybody to follow.
@@ -113,23 +114,25 @@ final class IterationsSetter {
                 List.of(
                     "mixture.place", "mixture.weight", "mixture.probability", "mixture.product"),
                 rows,
-                "fold.term"));
+                "fold.term",
+                "fold.terms"));
   }
 
   private String decimals(Value value) {
     return numerals.format().style().fixed(value, TERM_DECIMALS).text();
   }
 
-  /// @param fold the key of what is folded away; its plural ends in `s`
+  /// @param one  the key of one row that is folded away
+  /// @param many the key of several
   private PageBlock table(
-      Phrase caption, List<String> heads, List<List<String>> rows, String fold) {
+      Phrase caption, List<String> heads, List<List<String>> rows, String one, String many) {
     int more = rows.size() - PageBlock.Iterations.SHOWN;
     return new PageBlock.Iterations(
         numerals.template(caption),
         wording.text(caption),
         heads.stream().map(wording::text).toList(),
         rows,
-        more <= 0 ? "" : wording.text(Phrase.of(more == 1 ? fold : fold + "s").with("more", more)));
+        more <= 0 ? "" : wording.text(Phrase.of(more == 1 ? one : many).with("more", more)));
   }
 
   private List<List<String>> rows(RootSearch search) {

@@ -56,7 +56,7 @@ public enum DetectableEffect {
     lines.add(
         single(
             id().name(),
-            Symbol.of(letter).lowered("80\u202f%"),
+            Symbol.of(letter).lowered("0.8"),
             this == W
                 ? Formulas.effectSize(delta, line("n"))
                 : Formulas.strength(delta, line("n"), Formulas.smallerSide()),
