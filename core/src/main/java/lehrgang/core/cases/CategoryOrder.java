@@ -52,19 +52,17 @@ public final class CategoryOrder {
   /// as they come where their names have none.
   ///
   /// @param counts how often each value occurs
-  public static Map<String, Long> known(Map<String, Long> counts) {
-    return counts.isEmpty()
-        ? counts
-        : known(counts.keySet())
-            .<Map<String, Long>>map(
-                order -> {
-                  Map<String, Long> ordered = new LinkedHashMap<>();
-                  counts.keySet().stream()
-                      .sorted(order)
-                      .forEach(value -> ordered.put(value, counts.get(value)));
-                  return ordered;
-                })
-            .orElse(counts);
+  public static Map<String, Long> inKnownOrder(Map<String, Long> counts) {
+    Optional<Comparator<String>> order =
+        counts.isEmpty() ? Optional.empty() : known(counts.keySet());
+    if (order.isEmpty()) {
+      return counts;
+    }
+    Map<String, Long> ordered = new LinkedHashMap<>();
+    counts.keySet().stream()
+        .sorted(order.get())
+        .forEach(value -> ordered.put(value, counts.get(value)));
+    return ordered;
   }
 
   private static Comparator<String> alphabet() {

@@ -2,7 +2,6 @@ package lehrgang.core.distribution;
 
 import java.util.List;
 import java.util.Optional;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -66,12 +65,6 @@ public enum NoncentralLowerTail implements NamedFunction, Mixture {
   public List<Term> terms(List<Value> arguments) {
     check(arguments);
     return at(arguments, new Workspace()).mixture(arguments.get(2));
-  }
-
-  /// The sum has too many terms for one formula; the table of its terms is the working.
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
   }
 
   @Override

@@ -2,7 +2,6 @@ package lehrgang.core.distribution;
 
 import java.util.List;
 import java.util.Optional;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -79,28 +78,17 @@ public enum Noncentrality implements NamedFunction, RootFinding {
     return Math.max(1, point - df + spread);
   }
 
-  /// The root has no closed form.
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
-  }
-
+  /// It changes with the point and with β as β does with the point and with δ.
   @Override
   public Slope slope(int argument) {
-    return switch (argument) {
-      case 0 -> Slope.RISING;
-      case 2 -> Slope.FALLING;
-      default -> Slope.UNKNOWN;
-    };
+    return NoncentralLowerTail.INSTANCE.slope(argument);
   }
 
   @Override
   public Interval domain(int argument) {
-    return switch (argument) {
-      case 0 -> Interval.of(Value.ZERO, NoncentralLowerTail.LARGEST);
-      case 2 -> Interval.of(LEAST_PROBABILITY, Value.ONE);
-      default -> Interval.EVERYTHING;
-    };
+    return argument == 2
+        ? Interval.of(LEAST_PROBABILITY, Value.ONE)
+        : NoncentralLowerTail.INSTANCE.domain(argument);
   }
 
   @Override

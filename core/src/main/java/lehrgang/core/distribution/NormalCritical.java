@@ -3,7 +3,6 @@ package lehrgang.core.distribution;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -62,11 +61,6 @@ public enum NormalCritical implements NamedFunction, RootFinding {
     }
     double near = NORMAL.inverseSurvivalProbability(area.asDouble());
     return near > 0 ? search(near, area).point() : search(arguments).point();
-  }
-
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
   }
 
   @Override

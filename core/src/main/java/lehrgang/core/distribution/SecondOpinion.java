@@ -2,7 +2,6 @@ package lehrgang.core.distribution;
 
 import java.util.List;
 import java.util.Optional;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -32,10 +31,5 @@ public record SecondOpinion(NamedFunction of) implements NamedFunction {
   public Value apply(List<Value> arguments, Workspace workspace) {
     check(arguments);
     return Value.real(of.secondOpinion(arguments).orElseThrow());
-  }
-
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
   }
 }

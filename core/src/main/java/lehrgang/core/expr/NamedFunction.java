@@ -49,12 +49,15 @@ public interface NamedFunction {
     return apply(arguments, new Workspace());
   }
 
-  /// The working as a formula in the arguments as they stand.
+  /// The working as a formula in the arguments as they stand; the function itself where it has no
+  /// closed form.
   ///
   /// @param arguments the arguments as formulas, to be shown
   /// @param values    their values, which decide the form of the working
   /// @throws IllegalArgumentException if there is an [#objection]
-  Expr written(List<Expr> arguments, List<Value> values);
+  default Expr written(List<Expr> arguments, List<Value> values) {
+    return new Expr.Named(this, arguments);
+  }
 
   /// The same number by an independent library, in double precision; empty where there is none.
   ///

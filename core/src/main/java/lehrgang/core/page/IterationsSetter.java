@@ -60,9 +60,7 @@ final class IterationsSetter {
       return Optional.empty();
     }
     Expr written = function.written(arguments, values);
-    return function instanceof Mixture || written.equals(formula)
-        ? Optional.of(new Found(function, values))
-        : search(written);
+    return written.equals(formula) ? Optional.of(new Found(function, values)) : search(written);
   }
 
   private Optional<PageBlock> table(Found found) {

@@ -1,6 +1,7 @@
 package lehrgang.core.procedure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -77,6 +78,28 @@ class WhatIsSaidTest {
             .filter(page::has)
             .flatMap(id -> page.value(id).stream())
             .anyMatch(p -> p.compareTo(level) <= 0 != decision.get().signum() > 0);
+  }
+
+  /// A chi-squared test that does not reject says which effect it would have detected.
+  @ForSomeSolutions
+  void notRejectedTheConclusionSaysWhatWouldHaveBeenDetected(Solution solution) {
+    Page page = ReferenceCases.page(solution, Audience.FULL);
+    boolean known =
+        Stream.of("w.detectable", "V.detectable")
+            .map(LineId::of)
+            .anyMatch(id -> page.has(id) && page.value(id).isPresent());
+    boolean kept = page.value(LineId.of("decision")).filter(made -> made.signum() == 0).isPresent();
+    assertThat(step(solution, "conclusion").contains("power of 80 %")).isEqualTo(known && kept);
+  }
+
+  /// Newcombe (1998), example (a): 56 of 70 and 48 of 80.
+  @Test
+  void newcombesIntervalIsThatOfHisExample() {
+    Page page = ReferenceCases.page(twoShares(56, 70, 48, 80, "two-sided"), Audience.FULL);
+    assertThat(page.value(LineId.of("newcombe.low")).orElseThrow().asDouble())
+        .isCloseTo(0.0524, within(0.00005));
+    assertThat(page.value(LineId.of("newcombe.high")).orElseThrow().asDouble())
+        .isCloseTo(0.3339, within(0.00005));
   }
 
   @Test

@@ -42,7 +42,7 @@ final class ColumnValues {
   /// The values of a column with their counts: weekdays, months and the like in their order, others
   /// with the most frequent first.
   Map<String, Long> counts(String column) {
-    return known.computeIfAbsent(column, name -> CategoryOrder.known(asked(name)));
+    return known.computeIfAbsent(column, name -> CategoryOrder.inKnownOrder(asked(name)));
   }
 
   private Map<String, Long> asked(String column) {
@@ -66,7 +66,7 @@ final class ColumnValues {
           progress -> CaseFile.of(there).values(before, column, progress),
           BackgroundWork.Outcome.of(
               values -> {
-                Map<String, Long> ordered = CategoryOrder.known(values);
+                Map<String, Long> ordered = CategoryOrder.inKnownOrder(values);
                 if (!values.isEmpty() && !ordered.equals(known.put(column, ordered))) {
                   done.run();
                 }

@@ -91,6 +91,12 @@ class StyleTest {
     assertThat(dead).isEmpty();
   }
 
+  /// A rule for a class of the toolkit's own changes every list, field or menu of the window.
+  @Test
+  void noClassIsNamedLikeOneOfTheToolkit() throws Exception {
+    assertThat(named()).doesNotContainAnyElementsOf(TOOLKIT);
+  }
+
   @Test
   void aConstantIsCalledLikeItsClass() {
     assertThat(Arrays.stream(Style.class.getFields()))

@@ -2,7 +2,6 @@ package lehrgang.core.procedure.chance;
 
 import java.util.List;
 import java.util.Optional;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -31,11 +30,6 @@ record CountOfDraws(Draws draws) implements NamedFunction {
   @Override
   public Value apply(List<Value> arguments, Workspace workspace) {
     return Value.of(draws.atLeast(arguments.getFirst().asDouble()));
-  }
-
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
   }
 
   @Override

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import lehrgang.core.expr.Expr;
 import lehrgang.core.expr.NamedFunction;
 import lehrgang.core.expr.Reason.Cause;
 import lehrgang.core.expr.Workspace;
@@ -64,12 +63,6 @@ record TailOfOutcomes(Law law, End end) implements NamedFunction {
   public Value apply(List<Value> arguments, Workspace workspace) {
     check(arguments);
     return law.sum(from(arguments), to(arguments), parameters(arguments), workspace);
-  }
-
-  /// It stands for itself: nobody writes so many terms.
-  @Override
-  public Expr written(List<Expr> arguments, List<Value> values) {
-    return new Expr.Named(this, arguments);
   }
 
   @Override
