@@ -1,6 +1,7 @@
 package lehrgang.core.distribution;
 
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,30 +15,44 @@ import lehrgang.core.number.Value;
 final class NoncentralChiSquared {
   private static final MathContext GUARDED = new MathContext(Value.PRECISION.getPrecision() + 6);
 
-  /// What is left out of the mixture is less than this.
-  private static final double NEGLIGIBLE = 1e-40;
+  /// Sums of probabilities are taken in whole parts of 2^BITS, which is quicker than in decimals.
+  private static final int BITS = 200;
+
+  /// What is left out of the mixture is less than this, 2^−140.
+  private static final BigInteger NEGLIGIBLE = BigInteger.ONE.shiftLeft(BITS - 140);
+
+  /// As near as this a point is found in double precision.
+  private static final double NEAR = 1e-12;
 
   private static final BigDecimal TWO = BigDecimal.valueOf(2);
 
   private final BigDecimal halfPoint;
   private final int df;
 
-  /// F(c) for df, df + 2, df + 4 … degrees of freedom.
-  private final List<BigDecimal> below = new ArrayList<>();
+  /// F(c) for df, df + 2, df + 4 … degrees of freedom, in parts of 2^BITS.
+  private final List<BigInteger> below = new ArrayList<>();
 
-  /// How much each of them is more than the next one.
-  private final List<BigDecimal> drops = new ArrayList<>();
+  /// How much each of them is more than the next one, in the same parts.
+  private final List<BigInteger> drops = new ArrayList<>();
+
+  /// The last of them, to all digits however small it is.
+  private BigDecimal drop;
+
+  /// The noncentrality asked about last, and its Poisson probabilities.
+  private Weights last = new Weights(Value.ZERO, BITS, List.of());
+
+  /// @param bits the probabilities are in parts of 2^bits
+  private record Weights(Value noncentrality, int bits, List<BigInteger> probabilities) {}
 
   /// @param point 0 or more
   /// @param df    a whole number from 1 to 100 000
   NoncentralChiSquared(Value point, int df) {
     this.halfPoint = point.decimal().divide(TWO, GUARDED);
     this.df = df;
-    below.add(
-        Value.ONE
-            .minus(ChiSquaredUpperTail.INSTANCE.apply(List.of(point, Value.of(df))))
-            .decimal());
-    drops.add(firstDrop(point));
+    this.drop = firstDrop(point);
+    Value tail = ChiSquaredUpperTail.INSTANCE.apply(List.of(point, Value.of(df)));
+    below.add(scaled(Value.ONE.minus(tail).decimal(), BITS));
+    drops.add(scaled(drop, BITS));
   }
 
   /// (c/2)^(df/2) e^(−c/2) / Γ(df/2 + 1).
@@ -67,10 +82,10 @@ final class NoncentralChiSquared {
   private void extendTo(int size) {
     while (below.size() < size) {
       int j = below.size();
-      BigDecimal drop = drops.getLast();
-      below.add(below.getLast().subtract(drop, GUARDED).max(BigDecimal.ZERO));
-      BigDecimal shape = BigDecimal.valueOf(df).divide(TWO, GUARDED).add(BigDecimal.valueOf(j));
-      drops.add(drop.multiply(halfPoint, GUARDED).divide(shape, GUARDED));
+      below.add(below.getLast().subtract(drops.getLast()).max(BigInteger.ZERO));
+      BigDecimal shape = BigDecimal.valueOf(df + 2L * j).divide(TWO, GUARDED);
+      drop = drop.multiply(halfPoint, GUARDED).divide(shape, GUARDED);
+      drops.add(scaled(drop, BITS));
     }
   }
 
@@ -79,10 +94,57 @@ final class NoncentralChiSquared {
     double half = noncentrality.asDouble() / 2;
     int j = (int) Math.ceil(half + 14 * Math.sqrt(half) + 40);
     extendTo(j + 1);
-    while (j > 1 && below.get(j - 1).doubleValue() < NEGLIGIBLE) {
+    while (j > 1 && below.get(j - 1).compareTo(NEGLIGIBLE) < 0) {
       j--;
     }
     return j;
+  }
+
+  /// The noncentrality at which the probability below the point has a value, in double precision.
+  ///
+  /// @param probability above 0, below that of the central distribution
+  /// @param rough       about where it is, above 0
+  double near(double probability, double rough) {
+    double low = 0;
+    double high = rough;
+    while (below(high) > probability) {
+      low = high;
+      high *= 2;
+    }
+    double[] central = central(high);
+    while (high - low > NEAR * high) {
+      double middle = (low + high) / 2;
+      if (below(middle, central) > probability) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return high;
+  }
+
+  private double below(double noncentrality) {
+    return below(noncentrality, central(noncentrality));
+  }
+
+  /// F(c) for all degrees of freedom that count.
+  private double[] central(double noncentrality) {
+    int terms = terms(Value.real(noncentrality));
+    return below.stream()
+        .limit(terms)
+        .mapToDouble(scaled -> Math.scalb(scaled.doubleValue(), -BITS))
+        .toArray();
+  }
+
+  private static double below(double noncentrality, double[] central) {
+    double half = noncentrality / 2;
+    double logWeight = -half;
+    double sum = 0;
+    for (int j = 0; j < central.length; j++) {
+      sum += Math.exp(logWeight) * central[j];
+      logWeight += Math.log(half / (j + 1));
+    }
+    return sum;
   }
 
   /// P(χ² < c).
@@ -95,33 +157,54 @@ final class NoncentralChiSquared {
     return mixture(noncentrality, drops).over(Value.of(2));
   }
 
-  private Value mixture(Value noncentrality, List<BigDecimal> of) {
-    List<BigDecimal> weights = weights(noncentrality);
-    BigDecimal sum = BigDecimal.ZERO;
-    for (int j = 0; j < weights.size(); j++) {
-      sum = sum.add(weights.get(j).multiply(of.get(j), GUARDED), GUARDED);
+  private Value mixture(Value noncentrality, List<BigInteger> of) {
+    Weights weights = weights(noncentrality);
+    BigInteger sum = BigInteger.ZERO;
+    for (int j = 0; j < weights.probabilities().size(); j++) {
+      sum = sum.add(weights.probabilities().get(j).multiply(of.get(j)));
     }
-    return Value.real(sum);
+    return Value.real(fraction(sum, weights.bits() + BITS));
   }
 
-  /// The Poisson probabilities of the terms that count.
-  private List<BigDecimal> weights(Value noncentrality) {
+  private static BigDecimal fraction(BigInteger scaled, int bits) {
+    return new BigDecimal(scaled).divide(new BigDecimal(BigInteger.ONE.shiftLeft(bits)), GUARDED);
+  }
+
+  private static BigInteger scaled(BigDecimal number, int bits) {
+    return number.multiply(new BigDecimal(BigInteger.ONE.shiftLeft(bits))).toBigInteger();
+  }
+
+  private Weights weights(Value noncentrality) {
+    if (last.probabilities().isEmpty() || !last.noncentrality().equals(noncentrality)) {
+      last = poisson(noncentrality);
+    }
+    return last;
+  }
+
+  private Weights poisson(Value noncentrality) {
     BigDecimal half = noncentrality.decimal().divide(TWO, GUARDED);
-    BigDecimal weight = Elementary.exp(Value.real(half).negated()).decimal();
-    List<BigDecimal> weights = new ArrayList<>();
+    // The first of them is as small as e^(−δ/2).
+    int bits = BITS + (int) Math.ceil(half.doubleValue() / Math.log(2));
+    BigInteger factor = scaled(half, BITS);
+    BigInteger weight = scaled(Elementary.exp(Value.real(half).negated()).decimal(), bits);
+    List<BigInteger> probabilities = new ArrayList<>();
     int terms = terms(noncentrality);
     for (int j = 0; j < terms; j++) {
-      weights.add(weight);
-      weight = weight.multiply(half, GUARDED).divide(BigDecimal.valueOf(j + 1L), GUARDED);
+      probabilities.add(weight);
+      weight = weight.multiply(factor).shiftRight(BITS).divide(BigInteger.valueOf(j + 1L));
     }
-    return weights;
+    return new Weights(noncentrality, bits, probabilities);
   }
 
   /// The terms of the mixture below the point.
   List<Mixture.Term> mixture(Value noncentrality) {
+    Weights weights = weights(noncentrality);
     List<Mixture.Term> terms = new ArrayList<>();
-    for (BigDecimal weight : weights(noncentrality)) {
-      terms.add(new Mixture.Term(Value.real(weight), Value.real(below.get(terms.size()))));
+    for (BigInteger weight : weights.probabilities()) {
+      terms.add(
+          new Mixture.Term(
+              Value.real(fraction(weight, weights.bits())),
+              Value.real(fraction(below.get(terms.size()), BITS))));
     }
     return terms;
   }

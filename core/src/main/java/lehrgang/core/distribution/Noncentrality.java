@@ -53,7 +53,9 @@ public enum Noncentrality implements NamedFunction, RootFinding {
   }
 
   private static Value root(List<Value> arguments, NoncentralChiSquared distribution) {
-    return search(rough(arguments), distribution, arguments.get(2)).point();
+    Value missed = arguments.get(2);
+    double near = distribution.near(missed.asDouble(), rough(arguments));
+    return search(near, distribution, missed).point();
   }
 
   /// The root from a whole number near it.
