@@ -39,6 +39,7 @@ final class Pieces {
           Stream.of(new PageBlock.Paragraph(template, spans));
       case PageBlock.WrittenOut(_, var chains) ->
           chains.stream().map(chain -> new PageBlock.WrittenOut("", List.of(chain)));
+      case PageBlock.Iterations iterations -> iterations(iterations);
       case PageBlock.Outcomes outcomes -> outcomes(outcomes);
       case PageBlock.Paragraph _,
           PageBlock.Remark _,
@@ -46,7 +47,6 @@ final class Pieces {
           PageBlock.Note _,
           PageBlock.Provenance _,
           PageBlock.Worked _,
-          PageBlock.Iterations _,
           PageBlock.Figure _,
           PageBlock.Excerpt _,
           PageBlock.Report _ ->
@@ -62,6 +62,18 @@ final class Pieces {
       pieces.add(block);
     }
     return pieces.stream();
+  }
+
+  /// Nothing can be unfolded on the wall: rows come a few at a time.
+  private static Stream<PageBlock> iterations(PageBlock.Iterations all) {
+    List<PageBlock> parts = new ArrayList<>();
+    for (int from = 0; from < all.rows().size(); from += PageBlock.Iterations.SHOWN) {
+      int to = Math.min(from + PageBlock.Iterations.SHOWN, all.rows().size());
+      parts.add(
+          new PageBlock.Iterations(
+              all.template(), all.caption(), all.head(), all.rows().subList(from, to), ""));
+    }
+    return parts.stream();
   }
 
   /// A long list is told in parts, those left out between two of them, and its figure by itself.

@@ -114,11 +114,11 @@ const Lehrgang = (() => {
   // The probability of staying below c: a mixture with Poisson weights.
   const belowNoncentral = (c, df, delta) => {
     const half = delta / 2;
-    const last = half + 14 * Math.sqrt(half) + 40;
     let sum = 0;
-    for (let j = 0; j < last; j++) {
-      const weight = half === 0 ? (j === 0 ? 1 : 0) : Math.exp(j * Math.log(half) - half - logFactorial(j));
-      if (weight > 1e-20) sum += weight * (1 - upperGamma(df / 2 + j, c / 2));
+    let log = -half;
+    for (let j = 0; j < half + 14 * Math.sqrt(half) + 40; j++) {
+      if (log > -46) sum += Math.exp(log) * (1 - upperGamma(df / 2 + j, c / 2));
+      log += Math.log(half / (j + 1));
     }
     return sum;
   };
@@ -181,6 +181,8 @@ const Lehrgang = (() => {
   const DOWN = -1;
   const ALL = EVERYTHING;
   const SHARE = [0, 1];
+  const SPAN = [0, 250000];
+  const isSpan = x => x >= 0 && x <= 250000;
 
   // Value, how it changes with each argument (0 for a whole number that nobody rounds), the domain of
   // each argument, and what every value lies in.
@@ -195,14 +197,10 @@ const Lehrgang = (() => {
       slopes: [DOWN], domains: [[5e-301, 0.5]], image: [0, Infinity] },
     "chi-squared-critical": { of: (a, df) => a >= 1e-300 && a < 1 && isDegrees(df) ? criticalChiSquared(a, df) : none(),
       slopes: [DOWN, 0], domains: [[1e-300, 1], ALL], image: [0, Infinity] },
-    "noncentral-lower-tail": {
-      of: (c, df, delta) => c >= 0 && c <= 250000 && delta >= 0 && delta <= 250000 && isDegrees(df)
-        ? belowNoncentral(c, df, delta) : none(),
-      slopes: [UP, 0, DOWN], domains: [[0, 250000], ALL, [0, 250000]], image: SHARE },
-    "noncentrality": {
-      of: (c, df, missed) => c >= 0 && c <= 250000 && isDegrees(df) && missed >= 0.001
-        && missed + 0.02 < 1 - upperGamma(df / 2, c / 2) ? noncentrality(c, df, missed) : none(),
-      slopes: [UP, 0, DOWN], domains: [[0, 250000], ALL, [0.001, 1]], image: [0, Infinity] },
+    "noncentral-lower-tail": { of: (c, df, delta) => isSpan(c) && isSpan(delta) && isDegrees(df) ? belowNoncentral(c, df, delta) : none(),
+      slopes: [UP, 0, DOWN], domains: [SPAN, ALL, SPAN], image: SHARE },
+    "noncentrality": { of: (c, df, b) => isSpan(c) && isDegrees(df) && b >= 0.001 && b + 0.02 < belowNoncentral(c, df, 0) ? noncentrality(c, df, b) : none(),
+      slopes: [UP, 0, DOWN], domains: [SPAN, ALL, [0.001, 1]], image: [0, Infinity] },
     "rounded-to-whole": { of: x => Math.floor(x + 0.5), slopes: [UP], domains: [ALL], image: ALL },
     "hypergeometric": { of: hypergeometric, slopes: [0, 0, 0, 0, 0], domains: [ALL, ALL, ALL, ALL, ALL], image: [0, Infinity] },
     "binomial": { of: binomial, slopes: [0, 0, 0], domains: [ALL, ALL, SHARE], image: SHARE },
